@@ -13,7 +13,7 @@ use App\Models\Reading;
 use App\Models\RecurringTask;
 use App\Models\Task;
 use App\Models\Workspace;
-use App\Queries\Goals\CoreRecords;
+use App\Queries\Plan\CoreRecords;
 use Loftrin\Core\Goals\MeasureKind;
 use Loftrin\Core\PlanFile\PlanReader;
 

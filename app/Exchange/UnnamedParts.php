@@ -9,15 +9,15 @@ use App\Models\Goal;
 use App\Models\Person;
 use App\Models\Project;
 use App\Models\Workspace;
-use App\Queries\Goals\CoreRecords;
-use App\Queries\Goals\StoredPlans;
+use App\Queries\Plan\CoreRecords;
+use App\Queries\Plan\StoredPlans;
 use Illuminate\Database\Eloquent\Collection;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Fraction;
 use Loftrin\Core\Goals\Contributor;
 use Loftrin\Core\Goals\ContributorKind;
-use Loftrin\Core\Goals\LeftOut;
 use Loftrin\Core\Goals\Result;
+use Loftrin\Core\Work\LeftOut;
 use Loftrin\Core\Work\ProjectState;
 
 /**

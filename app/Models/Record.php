@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Relations\BelongsToPerson;
-use App\Store\ChangeLog;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -23,7 +22,7 @@ abstract class Record extends Model
     {
         foreach (['created', 'updated', 'deleted'] as $event) {
             static::registerModelEvent($event, static function (self $record) use ($event): void {
-                app(ChangeLog::class)->note($record, $event);
+                app(Journal::class)->note($record, $event);
             });
         }
     }

@@ -14,7 +14,6 @@ use Illuminate\Support\Facades\DB;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Work\Focus;
 use Loftrin\Core\Work\Ordering;
-use Loftrin\Core\Work\ProjectState;
 use Loftrin\Core\Work\Rank;
 
 /**
@@ -73,6 +72,7 @@ use Loftrin\Core\Work\Rank;
 final class Task extends TaskOrProject
 {
     use BelongsToProject;
+    use FindsOpen;
     use MayBePrivate {
         letSee as private letSeeOwnOrOpen;
         isVisibleTo as private isOwnOrOpen;
@@ -138,46 +138,6 @@ final class Task extends TaskOrProject
     public function agendaItem(): BelongsTo
     {
         return $this->belongsTo(AgendaItem::class, 'agenda_item_id');
-    }
-
-    /**
-     * Neither done, nor dropped, nor on the shelf.
-     *
-     * @param Builder<self> $query
-     */
-    protected function scopeOpen(Builder $query): void
-    {
-        $query->whereNull('done_on')->whereNull('dropped_on')->whereNull('shelved_on');
-    }
-
-    /**
-     * Open, and on the lists of people: neither put aside itself nor in a project that was.
-     *
-     * @param Builder<self> $query
-     */
-    protected function scopeOnLists(Builder $query): void
-    {
-        $query->open()->whereDoesntHave('project', static fn(Builder $project) => $project->whereIn('state', ProjectState::ASIDE));
-    }
-
-    /**
-     * What somebody could start on. Rules: computation 9.
-     *
-     * @param Builder<self> $query
-     */
-    protected function scopeCanStart(Builder $query, Day $on): void
-    {
-        $query->whereRaw((new CanStart($on))->now());
-    }
-
-    /**
-     * What depends on tasks that are not finished.
-     *
-     * @param Builder<self> $query
-     */
-    protected function scopeDepending(Builder $query, Day $on): void
-    {
-        $query->whereRaw('exists ('.(new CanStart($on))->dependsOn('1').')');
     }
 
     /** Neither done, nor dropped, nor on the shelf. */

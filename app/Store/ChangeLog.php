@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Store;
 
+use App\Models\Journal;
 use App\Models\Person;
 use App\Models\Record;
 use Illuminate\Support\Carbon;
@@ -17,7 +18,7 @@ use Spatie\Activitylog\Models\Activity as StoredActivity;
  * was before, so that it can be undone. Records are read, and rules and rights checked, within that transaction: it has
  * the turn to write from its first statement on.
  */
-final class ChangeLog
+final class ChangeLog implements Journal
 {
     private ?string $batch = null;
 

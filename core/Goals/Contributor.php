@@ -6,6 +6,7 @@ namespace Loftrin\Core\Goals;
 
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Fraction;
+use Loftrin\Core\Work\LeftOut;
 
 /** One line of the sum that a figure is made of. */
 final readonly class Contributor

@@ -8,6 +8,8 @@ use InvalidArgumentException;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Period;
 use Loftrin\Core\Fraction;
+use Loftrin\Core\Goals\Measure\Judged;
+use Loftrin\Core\Work\LeftOut;
 
 /** What should be true by the end of a year, quarter, month or week. */
 final readonly class Goal
@@ -52,6 +54,16 @@ final readonly class Goal
     public function closingOn(Day $day): ?Closing
     {
         return $this->closing !== null && ! $this->closing->on->isAfter($day) ? $this->closing : null;
+    }
+
+    /** Why it is in neither of the sums above it; null where it counts. */
+    public function leftOutOn(Day $day): ?LeftOut
+    {
+        return match (true) {
+            $this->isStoppedOn($day) => LeftOut::Stopped,
+            $this->measure instanceof Judged => LeftOut::Judged,
+            default => null,
+        };
     }
 
     public function isStoppedOn(Day $day): bool

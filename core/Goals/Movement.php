@@ -136,7 +136,7 @@ final class Movement
 
         return array_map(
             static fn(Goal $child): array => [$shares[$child->id] ?? $child->weight, $value($child), isset($shares[$child->id])],
-            array_values(array_filter($children, static fn(Goal $child): bool => LeftOut::ofGoal($child, $on) === null)),
+            array_values(array_filter($children, static fn(Goal $child): bool => $child->leftOutOn($on) === null)),
         );
     }
 

@@ -7,6 +7,7 @@ namespace Loftrin\Core\Goals;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Fraction;
 use Loftrin\Core\Work\Contribution;
+use Loftrin\Core\Work\LeftOut;
 use Loftrin\Core\Work\Project;
 use Loftrin\Core\Work\ProjectState;
 use Loftrin\Core\Work\Tallies;

@@ -6,6 +6,7 @@ namespace Loftrin\Core\Goals;
 
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Fraction;
+use Loftrin\Core\Work\LeftOut;
 
 /**
  * What weighs for the rest of another goal. What carries a closed goal on beneath the same parent is no second goal there: its
@@ -33,7 +34,7 @@ final class RestShares
         foreach ($children as $child) {
             $carried = $this->carriedBy($child);
 
-            if ($carried !== null && in_array(LeftOut::ofGoal($child, $on), [null, LeftOut::Stopped], true)) {
+            if ($carried !== null && in_array($child->leftOutOn($on), [null, LeftOut::Stopped], true)) {
                 $this->parts[$carried->id][] = $child;
             }
         }
@@ -67,7 +68,7 @@ final class RestShares
 
         return $carried !== null &&
             $carried->closingOn($this->on) !== null &&
-            LeftOut::ofGoal($carried, $this->on) === null &&
+            $carried->leftOutOn($this->on) === null &&
             $this->left($carried)->isPositive()
             ? $carried
             : null;

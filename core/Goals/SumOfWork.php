@@ -10,6 +10,7 @@ use Loftrin\Core\Fraction;
 use Loftrin\Core\Goals\Measure\Keep;
 use Loftrin\Core\Goals\Measure\Work;
 use Loftrin\Core\Work\Contribution;
+use Loftrin\Core\Work\LeftOut;
 use Loftrin\Core\Work\Project;
 use Loftrin\Core\Work\Tallies;
 
@@ -98,7 +99,7 @@ final readonly class SumOfWork
 
     private function fromGoal(Goal $child, Day $on): Contributor
     {
-        $leftOut = LeftOut::ofGoal($child, $on);
+        $leftOut = $child->leftOutOn($on);
 
         return new Contributor(
             kind: ContributorKind::Goal,

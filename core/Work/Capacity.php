@@ -31,7 +31,7 @@ final readonly class Capacity
     /** What an open task still takes: its minutes × the part of it that is not done. */
     public static function left(?int $minutes, int $stepsDone, int $steps): int
     {
-        $minutes ??= Ledger::USUAL_MINUTES;
+        $minutes ??= Task::USUAL_MINUTES;
 
         return $steps === 0 ? $minutes : (int) round(($minutes * ($steps - $stepsDone)) / $steps);
     }

@@ -11,6 +11,9 @@ use Loftrin\Core\Fraction;
 /** Something one person does. Rules: computation 2. */
 final readonly class Task
 {
+    /** What one without an estimate takes, in minutes. */
+    public const USUAL_MINUTES = 30;
+
     /** @var list<Contribution> where it stood and stands: at each goal from one day until another */
     public array $stays;
 

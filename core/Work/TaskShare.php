@@ -6,7 +6,6 @@ namespace Loftrin\Core\Work;
 
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Fraction;
-use Loftrin\Core\Goals\LeftOut;
 
 /** One task's part of a project's progress, or of that of a goal's direct tasks. Rules: computation 2 and 3. */
 final readonly class TaskShare

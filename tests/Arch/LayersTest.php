@@ -8,7 +8,7 @@ declare(strict_types=1);
  */
 const LAYERS = [
     'Store' => ['Models', 'Store'],
-    'Models' => ['Models', 'Store'],
+    'Models' => ['Models'],
     'Policies' => ['Models', 'Policies'],
     'Queries' => ['Models', 'Store', 'Queries', 'Policies'],
     'Actions' => ['Models', 'Store', 'Queries', 'Actions', 'Policies', 'Exchange'],

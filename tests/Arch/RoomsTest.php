@@ -7,9 +7,9 @@ const ROOMS = ['capture', 'day', 'direction', 'goals', 'lists', 'meetings', 'peo
 
 /** What else has a folder of its own on a floor, and is no room. */
 const BESIDES = [
-    'core' => ['calendar', 'planfile', 'work'],
-    'app/Actions' => ['shelf', 'undo'],
-    'app/Queries' => ['calendar', 'parts'],
+    'core' => ['calendar', 'hours', 'planfile', 'work'],
+    'app/Actions' => ['parts', 'shelf', 'undo'],
+    'app/Queries' => ['calendar', 'hours', 'parts', 'plan'],
     'app/Http/Controllers' => [],
     'resources/js/pages' => [],
     'resources/js/parts' => ['beside', 'figure', 'marks', 'template', 'planning', 'register', 'recurring', 'year'],

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Actions\Week\BeginDay;
+use App\Actions\Day\BeginDay;
 use App\Models\Role;
 use App\Models\Task;
 use App\Models\Visibility;

@@ -8,7 +8,7 @@ use App\Models\Reading;
 use App\Models\Rest;
 use App\Models\Role;
 use App\Models\Task;
-use App\Queries\Goals\StoredPlan;
+use App\Queries\Plan\StoredPlan;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Goals\Result;
 use Loftrin\Core\Work\ProjectState;

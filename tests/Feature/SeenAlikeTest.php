@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Actions\People\SeenWork;
+use App\Actions\Parts\SeenWork;
 use App\Models\Goal;
 use App\Models\Group;
 use App\Models\Membership;

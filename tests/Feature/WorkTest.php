@@ -99,7 +99,11 @@ it('says which projects are stuck or ready to close', function (): void {
 
     $rows = array_column(array_merge(...array_column($this->props('/projects')['page']['groups'], 'projects')), null, 'title');
 
-    expect([$rows['Ready']['condition'], $rows['Stuck']['condition'], $rows['Running']['nextStep']['title']])->toBe(['ready', 'stuck', 'Do this']);
+    expect([$rows['Ready']['condition'], $rows['Stuck']['condition'], $rows['Running']['nextStep']['title']])->toBe([
+        'ready',
+        'stuck',
+        'Do this',
+    ]);
     $this->put("/projects/$ready->id/state", ['state' => 'done']);
     expect($ready->refresh()->state_on)->toEqual(Day::of(Made::TODAY));
 });

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Actions\Week\BeginDay;
+use App\Actions\Day\BeginDay;
 use App\Models\Answer;
 use App\Models\Issue;
 use App\Models\Jot;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Capture;
 
 use App\Actions\Meetings\IssueDraft;
+use App\Actions\Week\SaidDraft;
 use App\Models\Series;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Capture\NameKind;

@@ -6,11 +6,12 @@ namespace App\Actions\Capture;
 
 use App\Actions\Meetings\IssueDraft;
 use App\Actions\Meetings\RaiseIssue;
-use App\Actions\Projects\Attach;
+use App\Actions\Parts\Attach;
 use App\Actions\Projects\ProjectDraft;
 use App\Actions\Projects\SaveProject;
 use App\Actions\Shelf\SetReturnDate;
 use App\Actions\Week\AddTask;
+use App\Actions\Week\SaidDraft;
 use App\Actions\Week\TaskDraft;
 use App\Models\Area;
 use App\Models\Jot;

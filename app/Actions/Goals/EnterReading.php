@@ -8,7 +8,7 @@ use App\Models\Goal;
 use App\Models\Person;
 use App\Models\Reading;
 use App\Models\Workspace;
-use App\Queries\Goals\CoreRecords;
+use App\Queries\Plan\CoreRecords;
 use App\Store\ChangeLog;
 use App\Store\RefusedChange;
 use InvalidArgumentException;

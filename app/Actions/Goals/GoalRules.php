@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Actions\Goals;
 
-use App\Actions\People\SeenWork;
+use App\Actions\Parts\SeenWork;
 use App\Actions\Projects\ProjectRules;
 use App\Models\Goal;
 use App\Models\Project;
 use App\Models\Workspace;
-use App\Queries\Goals\CoreRecords;
+use App\Queries\Plan\CoreRecords;
 use App\Store\RefusedChange;
 use Illuminate\Database\Eloquent\Collection;
 use Loftrin\Core\Goals\Goal as CoreGoal;

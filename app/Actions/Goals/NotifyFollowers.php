@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Goals;
 
-use App\Actions\People\Notify;
+use App\Actions\Parts\Notify;
 use App\Models\Following;
 use App\Models\Goal;
 use App\Models\NotificationEvent;

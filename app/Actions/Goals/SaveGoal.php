@@ -4,16 +4,15 @@ declare(strict_types=1);
 
 namespace App\Actions\Goals;
 
-use App\Actions\Direction\PlaceGoal;
-use App\Actions\People\SeenWork;
-use App\Actions\People\SetViewers;
+use App\Actions\Parts\SeenWork;
+use App\Actions\Parts\SetViewers;
 use App\Models\Checkpoint;
 use App\Models\Goal;
 use App\Models\Person;
 use App\Models\Visibility;
 use App\Models\Workspace;
-use App\Queries\Goals\CoreRecords;
 use App\Queries\Goals\GoalChanges;
+use App\Queries\Plan\CoreRecords;
 use App\Store\ChangeLog;
 use App\Store\RefusedChange;
 use Loftrin\Core\Calendar\Horizon;

@@ -10,7 +10,7 @@ use App\Models\Goal;
 use App\Models\Judgement;
 use App\Models\Person;
 use App\Models\Workspace;
-use App\Queries\Goals\StoredPlans;
+use App\Queries\Plan\StoredPlans;
 use App\Store\ChangeLog;
 use App\Store\RefusedChange;
 use Loftrin\Core\Goals\Direction;

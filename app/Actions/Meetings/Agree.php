@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Actions\Meetings;
 
-use App\Actions\Capture\SaidDraft;
 use App\Actions\Week\AddTask;
+use App\Actions\Week\SaidDraft;
 use App\Actions\Week\TaskDraft;
 use App\Models\AgendaItem;
 use App\Models\Decision;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Meetings;
 
-use App\Actions\People\Notify;
+use App\Actions\Parts\Notify;
 use App\Models\Comment;
 use App\Models\Issue;
 use App\Models\NotificationEvent;

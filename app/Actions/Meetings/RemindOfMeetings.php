@@ -12,13 +12,13 @@ use App\Models\NotificationEvent;
 use App\Models\Person;
 use App\Models\Series;
 use App\Models\Workspace;
-use App\Queries\Goals\StoredPlans;
 use App\Queries\Meetings\Answers\AgendaView;
 use App\Queries\Meetings\Answers\IssueRow;
 use App\Queries\Meetings\Answers\PlannedItem;
 use App\Queries\Meetings\ComingAgenda;
 use App\Queries\Meetings\MeetingDays;
 use App\Queries\Meetings\PlannedMeeting;
+use App\Queries\Plan\StoredPlans;
 use Illuminate\Database\Eloquent\Collection;
 use Loftrin\Core\Calendar\Span;
 

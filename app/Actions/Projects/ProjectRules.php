@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Actions\Projects;
 
-use App\Actions\People\SeenWork;
+use App\Actions\Parts\SeenWork;
 use App\Models\Contribution;
 use App\Models\Goal;
 use App\Models\Person;
 use App\Models\Project;
-use App\Queries\Goals\CoreRecords;
+use App\Queries\Plan\CoreRecords;
 use App\Store\RefusedChange;
 use Loftrin\Core\Goals\MeasureKind;
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Actions\Projects;
 
-use App\Actions\People\SeenWork;
-use App\Actions\People\SetViewers;
+use App\Actions\Parts\SeenWork;
+use App\Actions\Parts\SetViewers;
 use App\Models\Contribution;
 use App\Models\Goal;
 use App\Models\Person;
@@ -14,7 +14,7 @@ use App\Models\Stage;
 use App\Models\Task;
 use App\Models\Visibility;
 use App\Models\Workspace;
-use App\Queries\Goals\CoreRecords;
+use App\Queries\Plan\CoreRecords;
 use App\Store\ChangeLog;
 use App\Store\RefusedChange;
 use Illuminate\Database\Eloquent\Builder;

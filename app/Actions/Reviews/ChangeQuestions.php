@@ -7,7 +7,7 @@ namespace App\Actions\Reviews;
 use App\Models\Answer;
 use App\Models\Person;
 use App\Models\ReviewQuestion;
-use App\Queries\Reviews\Questions;
+use App\Queries\Parts\Questions;
 use App\Store\ChangeLog;
 use App\Store\RefusedChange;
 use Illuminate\Support\Str;

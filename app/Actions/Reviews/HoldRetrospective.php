@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Reviews;
 
-use App\Actions\People\SeenWork;
+use App\Actions\Parts\SeenWork;
 use App\Models\Participant;
 use App\Models\Person;
 use App\Models\Project;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Actions\Week;
 
-use App\Actions\People\SeenWork;
-use App\Actions\Projects\Attach;
+use App\Actions\Parts\Attach;
+use App\Actions\Parts\SeenWork;
 use App\Models\Goal;
 use App\Models\Person;
 use App\Models\Project;

@@ -6,7 +6,7 @@ namespace App\Actions\Week;
 
 use App\Models\Task;
 use App\Models\Workspace;
-use App\Queries\Lists\OwnTasks;
+use App\Queries\Parts\Planned;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;
 use Loftrin\Core\Calendar\Day;
@@ -62,7 +62,7 @@ final readonly class KeepWeeks
         self::add(
             $week,
             Task::query()
-                ->whereRaw(OwnTasks::DAY_OR_WEEK)
+                ->whereRaw(Planned::FOR_DAY_OR_WEEK)
                 ->where('planned_from', '<=', $last)
                 ->where('created_on', '<=', $last)
                 ->where(
@@ -93,7 +93,7 @@ final readonly class KeepWeeks
                     ...['week_tasks.id', 'done_on', 'dropped_on', 'shelved_on', 'recurring_task_id'],
                     ...['tasks.owner_id as owner', 'week_tasks.owner_id as owner_then'],
                 ])
-                ->selectRaw('case when '.OwnTasks::DAY_OR_WEEK.' then planned_from end as planned_from')
+                ->selectRaw('case when '.Planned::FOR_DAY_OR_WEEK.' then planned_from end as planned_from')
                 ->orderBy('week_tasks.id')
                 ->get() as $row
         ) {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Week;
 
-use App\Actions\People\Notify;
+use App\Actions\Parts\Notify;
 use App\Models\NotificationEvent;
 use App\Models\Person;
 use App\Models\Task;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Week;
 
-use App\Actions\People\SeenWork;
+use App\Actions\Parts\SeenWork;
 use App\Models\Goal;
 use App\Models\Person;
 use App\Models\Project;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Console\Bench;
 
 use App\Models\Workspace;
-use App\Queries\Goals\ScopeDay;
-use App\Queries\Goals\StoredPlan;
+use App\Queries\Plan\ScopeDay;
+use App\Queries\Plan\StoredPlan;
 use Illuminate\Support\Facades\DB;
 use Loftrin\Core\Calendar\Day;
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Actions\Day\BeginDay;
 use App\Actions\People\SendReturned;
-use App\Actions\Week\BeginDay;
 use App\Models\Workspace;
 use Illuminate\Console\Command;
 

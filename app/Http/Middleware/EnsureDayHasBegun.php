@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
-use App\Actions\Week\BeginDay;
+use App\Actions\Day\BeginDay;
 use Closure;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Cache;

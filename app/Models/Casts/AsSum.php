@@ -10,7 +10,7 @@ use Loftrin\Core\Decimal;
 use Loftrin\Core\Fraction;
 use Loftrin\Core\Goals\Contributor;
 use Loftrin\Core\Goals\ContributorKind;
-use Loftrin\Core\Goals\LeftOut;
+use Loftrin\Core\Work\LeftOut;
 
 /**
  * The lines of a sum, kept as text: what they weighed and counted then, to four decimals.

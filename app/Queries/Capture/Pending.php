@@ -61,7 +61,10 @@ final class Pending
 
     private function of(Person $person): Waiting
     {
-        return $this->waiting[$person->id] ??= $this->remembered->of(Question::by($person, 'what waits'), fn(): Waiting => $this->ask($person));
+        return $this->waiting[$person->id] ??= $this->remembered->of(
+            Question::by($person, 'what waits'),
+            fn(): Waiting => $this->ask($person),
+        );
     }
 
     private function ask(Person $person): Waiting

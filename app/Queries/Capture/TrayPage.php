@@ -14,10 +14,10 @@ use App\Queries\Capture\Answers\Tray;
 use App\Queries\Capture\Answers\TrayItem;
 use App\Queries\Capture\Answers\TrayOf;
 use App\Queries\Direction\ShelfPage;
+use App\Queries\Hours\Capacities;
 use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\Parts\Choices;
 use App\Queries\Week\Answers\WeekDay;
-use App\Queries\Week\Capacities;
 use App\Queries\Week\WeekPlans;
 
 /** What is not sorted yet of a person, an area or a meeting, what came back to the person by now, and the days that have room for it. */

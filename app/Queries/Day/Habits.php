@@ -10,7 +10,7 @@ use App\Models\Person;
 use App\Models\Workspace;
 use App\Queries\Day\Answers\HabitMark;
 use App\Queries\Day\Answers\HabitRow;
-use App\Queries\Goals\StoredPlans;
+use App\Queries\Plan\StoredPlans;
 use Illuminate\Database\Eloquent\Builder;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Span;

@@ -8,12 +8,12 @@ use App\Models\Attendance;
 use App\Models\Meeting;
 use App\Models\Person;
 use App\Models\Workspace;
-use App\Queries\Day\Answers\AppointmentRow;
 use App\Queries\Day\Answers\DayHoursView;
 use App\Queries\Day\Answers\FocusSessionRow;
-use App\Queries\Day\Answers\ProtectedHoursRow;
 use App\Queries\Day\Answers\RulerPart;
 use App\Queries\Meetings\Answers\Occurrence;
+use App\Queries\Parts\Answers\AppointmentRow;
+use App\Queries\Parts\Answers\ProtectedHoursRow;
 use App\Queries\Parts\Answers\TaskRow;
 use App\Queries\Week\Answers\WeekDay;
 use Illuminate\Support\Carbon;
@@ -23,7 +23,7 @@ use Loftrin\Core\Day\FreeTime;
 use Loftrin\Core\Day\HoursKind;
 use Loftrin\Core\Work\BusyTime;
 use Loftrin\Core\Work\Focus;
-use Loftrin\Core\Work\Ledger;
+use Loftrin\Core\Work\Task;
 
 /** Lays a day out to scale: what was planned for it above, how it went below. */
 final readonly class HoursOfDay
@@ -152,6 +152,6 @@ final readonly class HoursOfDay
 
     private static function length(TaskRow $task): int
     {
-        return $task->minutes ?? Ledger::USUAL_MINUTES;
+        return $task->minutes ?? Task::USUAL_MINUTES;
     }
 }

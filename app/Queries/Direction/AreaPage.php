@@ -15,20 +15,20 @@ use App\Models\Task;
 use App\Models\Workspace;
 use App\Queries\Direction\Answers\AreaRow;
 use App\Queries\Direction\Answers\AreaView;
-use App\Queries\Direction\Answers\ContactRow;
 use App\Queries\Goals\GoalRows;
-use App\Queries\Goals\OutlinedGoal;
-use App\Queries\Goals\StoredPlans;
-use App\Queries\Lists\OwnTasks;
+use App\Queries\Hours\WorkDone;
 use App\Queries\Meetings\MeetingsOf;
+use App\Queries\Parts\Answers\ContactRow;
 use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\Parts\Answers\TaskRow;
 use App\Queries\Parts\ListedTask;
+use App\Queries\Parts\Planned;
+use App\Queries\Plan\OutlinedGoal;
+use App\Queries\Plan\StoredPlans;
 use App\Queries\Projects\ListedProject;
 use App\Queries\Projects\RegisterRows;
 use App\Queries\Projects\WorkCounts;
 use App\Queries\Week\RecurringTasksPage;
-use App\Queries\Week\WorkDone;
 use App\Store\Question;
 use App\Store\Remembered;
 use Illuminate\Database\Eloquent\Builder;
@@ -119,7 +119,7 @@ final readonly class AreaPage
                     ->where(
                         static fn(Builder $planned) => $planned
                             ->where('planned_from', '<=', (string) $last)
-                            ->whereRaw(OwnTasks::DAY_OR_WEEK),
+                            ->whereRaw(Planned::FOR_DAY_OR_WEEK),
                     )
                     ->orWhere('due_on', '<=', (string) $last),
             );

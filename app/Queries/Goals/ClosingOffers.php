@@ -15,6 +15,7 @@ use App\Queries\Goals\Answers\ClosingOffer;
 use App\Queries\Goals\Answers\GoalTag;
 use App\Queries\Parts\Answers\Option;
 use App\Queries\Parts\Choices;
+use App\Queries\Plan\StoredPlan;
 use Illuminate\Database\Eloquent\Builder;
 use Loftrin\Core\Calendar\Period;
 use Loftrin\Core\Goals\ProposedResult;

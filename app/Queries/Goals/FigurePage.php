@@ -12,6 +12,8 @@ use App\Models\Workspace;
 use App\Queries\Goals\Answers\FigureView;
 use App\Queries\Goals\Answers\SumLine;
 use App\Queries\Parts\Answers\Gauge;
+use App\Queries\Plan\CoreRecords;
+use App\Queries\Plan\StoredPlans;
 use Illuminate\Database\Eloquent\Builder;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Horizon;

@@ -9,6 +9,7 @@ use App\Models\Person;
 use App\Models\Workspace;
 use App\Queries\Parts\Answers\Gauge;
 use App\Queries\Parts\Answers\PeriodTag;
+use App\Queries\Plan\CoreRecords;
 use Loftrin\Core\Calendar\Horizon;
 use Loftrin\Core\Goals\MeasureKind;
 use Loftrin\Core\Goals\Result;

@@ -9,6 +9,11 @@ use App\Models\Person;
 use App\Models\Workspace;
 use App\Queries\Goals\Answers\ChartPoint;
 use App\Queries\Goals\Answers\GoalRow;
+use App\Queries\Plan\ListedGoal;
+use App\Queries\Plan\OutlinedGoal;
+use App\Queries\Plan\StoredPlan;
+use App\Queries\Plan\StoredPlans;
+use App\Queries\Plan\Threads;
 use App\Store\Question;
 use App\Store\Remembered;
 use Loftrin\Core\Calendar\Day;
@@ -142,7 +147,8 @@ final readonly class GoalCourse
         };
 
         // All at once where the past is asked for too.
-        $before = $this->remembered->of(Question::ofAll('course of a goal', $goal->id)->aboutPast(), static function () use ($prepare, $by, $past, $present): array {
+        $asked = Question::ofAll('course of a goal', $goal->id)->aboutPast();
+        $before = $this->remembered->of($asked, static function () use ($prepare, $by, $past, $present): array {
             $prepare(...$past, ...$present);
 
             return $by($past);

@@ -7,6 +7,7 @@ namespace App\Queries\Goals;
 use App\Queries\Goals\Answers\ChartPoint;
 use App\Queries\Goals\Answers\GoalRow;
 use App\Queries\Goals\Answers\SumLine;
+use App\Queries\Plan\StoredPlan;
 use Loftrin\Core\Goals\Forecast;
 use Loftrin\Core\Goals\Readiness;
 

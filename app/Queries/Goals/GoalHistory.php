@@ -13,6 +13,7 @@ use App\Models\Reading;
 use App\Models\Workspace;
 use App\Queries\Goals\Answers\LogEntry;
 use App\Queries\Parts\Answers\Gauge;
+use App\Queries\Plan\CoreRecords;
 use App\Store\MadeChange;
 use Illuminate\Support\Carbon;
 use Loftrin\Core\Calendar\Day;

@@ -6,6 +6,10 @@ namespace App\Queries\Goals;
 
 use App\Models\Person;
 use App\Queries\Goals\Answers\GoalRow;
+use App\Queries\Plan\ListedGoal;
+use App\Queries\Plan\StoredPlan;
+use App\Queries\Plan\StoredPlans;
+use App\Queries\Plan\Threads;
 use App\Store\Question;
 use App\Store\Remembered;
 use Loftrin\Core\Calendar\Day;

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Queries\Goals;
 
 use App\Models\Goal;
+use App\Queries\Plan\ListedGoal;
+use App\Queries\Plan\StoredPlan;
 use Illuminate\Support\Arr;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Goals\Contributor;

@@ -7,6 +7,7 @@ namespace App\Queries\Goals;
 use App\Models\Goal;
 use App\Models\Person;
 use App\Models\Workspace;
+use App\Queries\Plan\Beneath;
 use Loftrin\Core\Calendar\Period;
 
 /** Beneath which goal one goes on in a later period. */

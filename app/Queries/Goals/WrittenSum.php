@@ -9,14 +9,16 @@ use App\Queries\Goals\Answers\SumLine;
 use App\Queries\Parts\Address;
 use App\Queries\Parts\Amount;
 use App\Queries\Parts\Answers\Gauge;
+use App\Queries\Plan\CoreRecords;
+use App\Queries\Plan\StoredPlan;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Fraction;
 use Loftrin\Core\Goals\Contributor;
 use Loftrin\Core\Goals\ContributorKind;
 use Loftrin\Core\Goals\Figure;
-use Loftrin\Core\Goals\LeftOut;
 use Loftrin\Core\Goals\MeasureKind;
 use Loftrin\Core\Goals\Sense;
+use Loftrin\Core\Work\LeftOut;
 use Loftrin\Core\Work\Weighing;
 
 /** A figure's explanation in words: the lines of the sum, or the formula. */

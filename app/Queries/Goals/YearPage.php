@@ -11,11 +11,12 @@ use App\Queries\Goals\Answers\YearColumn;
 use App\Queries\Goals\Answers\YearFilter;
 use App\Queries\Goals\Answers\YearFloor;
 use App\Queries\Goals\Answers\YearView;
-use App\Queries\Parts\Answers\Cord;
 use App\Queries\Parts\Answers\Option;
 use App\Queries\Parts\Answers\PeriodTag;
 use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\Parts\Choices;
+use App\Queries\Plan\Answers\Cord;
+use App\Queries\Plan\StoredPlans;
 use App\Store\Question;
 use App\Store\Remembered;
 use Loftrin\Core\Calendar\Calendar;
@@ -150,7 +151,9 @@ final readonly class YearPage
 
     private function lag(GoalRow $row, Period $year, Person $viewer, Day $on): ?string
     {
-        return $this->remembered->of(Question::by($viewer, 'lag of a goal', $row->id, $on), function () use ($row, $year, $viewer, $on): ?string {
+        $asked = Question::by($viewer, 'lag of a goal', $row->id, $on);
+
+        return $this->remembered->of($asked, function () use ($row, $year, $viewer, $on): ?string {
             $stored = $this->plans->holding($year, $viewer);
             $goal = $stored->listed([$row->id])[$row->id] ?? null;
 

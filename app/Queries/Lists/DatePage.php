@@ -7,7 +7,7 @@ namespace App\Queries\Lists;
 use App\Models\Person;
 use App\Models\Task;
 use App\Models\Workspace;
-use App\Queries\Goals\StoredPlans;
+use App\Queries\Hours\Capacities;
 use App\Queries\Lists\Answers\DateStep;
 use App\Queries\Lists\Answers\DateView;
 use App\Queries\Lists\Answers\ListCount;
@@ -15,8 +15,8 @@ use App\Queries\Lists\Answers\SavedTag;
 use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\Parts\Answers\TaskRow;
 use App\Queries\Parts\ListedTask;
+use App\Queries\Plan\StoredPlans;
 use App\Queries\Week\Answers\WeekDay;
-use App\Queries\Week\Capacities;
 use App\Queries\Week\WeekPlans;
 use App\Store\Question;
 use App\Store\Remembered;
@@ -24,7 +24,7 @@ use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Period;
-use Loftrin\Core\Work\Ledger;
+use Loftrin\Core\Work\Task as CoreTask;
 
 /** A person's open tasks by date, with what still fits into each day and the next week. */
 final readonly class DatePage
@@ -103,7 +103,7 @@ final readonly class DatePage
         $rows = DB::query()
             ->fromSub($this->onSteps($viewer), 'placed')
             ->groupBy('step')
-            ->selectRaw('step, count(*) as tasks, sum(coalesce(minutes, ?)) as minutes', [Ledger::USUAL_MINUTES])
+            ->selectRaw('step, count(*) as tasks, sum(coalesce(minutes, ?)) as minutes', [CoreTask::USUAL_MINUTES])
             ->get();
 
         foreach ($rows as $row) {
@@ -140,7 +140,7 @@ final readonly class DatePage
     /** @param list<TaskRow> $tasks */
     private static function minutes(array $tasks): int
     {
-        return array_sum(array_map(static fn(TaskRow $task): int => $task->minutes ?? Ledger::USUAL_MINUTES, $tasks));
+        return array_sum(array_map(static fn(TaskRow $task): int => $task->minutes ?? CoreTask::USUAL_MINUTES, $tasks));
     }
 
     private function onSteps(Person $viewer): Builder

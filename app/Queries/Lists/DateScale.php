@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Queries\Lists;
 
 use App\Models\Workspace;
+use App\Queries\Parts\Planned;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Period;
 use Loftrin\Core\Calendar\Span;
@@ -31,7 +32,7 @@ final readonly class DateScale
 
     /** The sooner of its due date and the day or week it is planned for. */
     private const SOONEST =
-        'case when planned is null or not '.OwnTasks::DAY_OR_WEEK.' or due_on < planned_from then due_on else planned_from end';
+        'case when planned is null or not '.Planned::FOR_DAY_OR_WEEK.' or due_on < planned_from then due_on else planned_from end';
 
     public Day $today;
 
@@ -63,12 +64,12 @@ final readonly class DateScale
         $cases = [
             ['due_on < ?', [$today], "'late'"],
             [
-                '('.OwnTasks::DAY.' and planned_from between ? and ?) or due_on = ? or follow_up_on <= ?',
+                '('.Planned::FOR_DAY.' and planned_from between ? and ?) or due_on = ? or follow_up_on <= ?',
                 [$first, $today, $today, $today],
                 "'today'",
             ],
-            [OwnTasks::DAY.' and planned_from > ? and planned_from <= ?', [$today, $last], 'cast(planned_from as text)'],
-            [OwnTasks::DAY_OR_WEEK.' and planned_from <= ?', [$last], "'week'"],
+            [Planned::FOR_DAY.' and planned_from > ? and planned_from <= ?', [$today, $last], 'cast(planned_from as text)'],
+            [Planned::FOR_DAY_OR_WEEK.' and planned_from <= ?', [$last], "'week'"],
             ['due_on between ? and ?', [$today, $last], 'cast(due_on as text)'],
             ['planned is null and due_on is null', [], "'not_scheduled'"],
             ...array_map(

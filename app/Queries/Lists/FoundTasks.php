@@ -8,12 +8,13 @@ use App\Models\Goal;
 use App\Models\Person;
 use App\Models\Task;
 use App\Models\Workspace;
-use App\Queries\Goals\Beneath;
 use App\Queries\Lists\Answers\Condition;
 use App\Queries\Parts\Containing;
+use App\Queries\Parts\Planned;
+use App\Queries\Plan\Beneath;
 use Illuminate\Database\Eloquent\Builder;
 use Loftrin\Core\Calendar\Day;
-use Loftrin\Core\Work\Ledger;
+use Loftrin\Core\Work\Task as CoreTask;
 
 /** The tasks for which all conditions of a saved list hold, of those that the reader may see. */
 final readonly class FoundTasks
@@ -77,7 +78,7 @@ final readonly class FoundTasks
             ListField::Planned => $this->planned($query, $value),
             ListField::Focus => $value === 'none' ? $query->whereNull('focus') : $query->where('focus', $value),
             ListField::Place => Containing::words($query, 'place', $value),
-            ListField::Minutes => $query->whereRaw('coalesce(minutes, ?) <= ?', [Ledger::USUAL_MINUTES, (int) $value]),
+            ListField::Minutes => $query->whereRaw('coalesce(minutes, ?) <= ?', [CoreTask::USUAL_MINUTES, (int) $value]),
             ListField::Rank => $value === 'none' ? $query->whereNull('rank') : $query->where('rank', $value),
             ListField::State => $this->state($query, $value),
             ListField::Age => $query->where('tasks.created_on', '<=', (string) $today->plus(-(int) $value)),
@@ -131,10 +132,10 @@ final readonly class FoundTasks
         $today = $this->workspace->today();
         $week = $calendar->weekOf($today);
         $next = $calendar->next($week);
-        $until = static fn(Day $last): Builder => $query->whereRaw(OwnTasks::DAY_OR_WEEK)->where('planned_from', '<=', (string) $last);
+        $until = static fn(Day $last): Builder => $query->whereRaw(Planned::FOR_DAY_OR_WEEK)->where('planned_from', '<=', (string) $last);
 
         match ($value) {
-            'today' => $query->whereRaw(OwnTasks::DAY)->whereBetween('planned_from', [(string) $week->span->first, (string) $today]),
+            'today' => $query->whereRaw(Planned::FOR_DAY)->whereBetween('planned_from', [(string) $week->span->first, (string) $today]),
             'week' => $until($week->span->last),
             'next_week' => $until($next->span->last)->where('planned_from', '>=', (string) $next->span->first),
             'month' => $until($today->plus(28)),

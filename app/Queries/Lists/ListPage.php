@@ -6,7 +6,6 @@ namespace App\Queries\Lists;
 
 use App\Models\Person;
 use App\Models\Workspace;
-use App\Queries\Goals\StoredPlans;
 use App\Queries\Lists\Answers\ListCount;
 use App\Queries\Lists\Answers\ListGroup;
 use App\Queries\Lists\Answers\ListView;
@@ -14,6 +13,7 @@ use App\Queries\Lists\Answers\SavedTag;
 use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\Parts\Answers\TaskRow;
 use App\Queries\Parts\ListedTask;
+use App\Queries\Plan\StoredPlans;
 use App\Queries\Week\WeekPlans;
 use Loftrin\Core\Calendar\Day;
 

@@ -8,6 +8,7 @@ use App\Models\Helping;
 use App\Models\Person;
 use App\Models\Task;
 use App\Models\Workspace;
+use App\Queries\Parts\Planned;
 use App\Store\Question;
 use App\Store\Remembered;
 use Illuminate\Database\Eloquent\Builder;
@@ -15,16 +16,11 @@ use Illuminate\Database\Query\Builder as QueryBuilder;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Work\Carrying;
 use Loftrin\Core\Work\Focus;
-use Loftrin\Core\Work\Ledger;
+use Loftrin\Core\Work\Task as CoreTask;
 
 /** The tasks of each list, as conditions for the database. */
 final readonly class OwnTasks
 {
-    /** Names of days, and of days and weeks, apart from those of months, quarters and years. */
-    public const DAY = 'length(planned) = 10';
-
-    public const DAY_OR_WEEK = "(length(planned) = 10 or planned like '%-W%')";
-
     public function __construct(private Workspace $workspace, private Remembered $remembered)
     {
     }
@@ -75,7 +71,7 @@ final readonly class OwnTasks
                 static fn(Builder $either) => $either
                     ->where(
                         static fn(Builder $planned) => $planned
-                            ->whereRaw(self::DAY)
+                            ->whereRaw(Planned::FOR_DAY)
                             ->where('planned_from', '<=', (string) $today)
                             ->where('planned_from', '>=', (string) $week->plus(-6)),
                     )
@@ -85,7 +81,9 @@ final readonly class OwnTasks
             TaskList::Week => $open->where(
                 static fn(Builder $either) => $either
                     ->where(
-                        static fn(Builder $planned) => $planned->whereRaw(self::DAY_OR_WEEK)->where('planned_from', '<=', (string) $week),
+                        static fn(Builder $planned) => $planned
+                            ->whereRaw(Planned::FOR_DAY_OR_WEEK)
+                            ->where('planned_from', '<=', (string) $week),
                     )
                     ->orWhereBetween('due_on', [(string) $today, (string) $week]),
             ),
@@ -97,7 +95,7 @@ final readonly class OwnTasks
                             ->where(
                                 static fn(Builder $later) => $later
                                     ->where('planned_from', '>', (string) $week)
-                                    ->orWhereRaw('not '.self::DAY_OR_WEEK),
+                                    ->orWhereRaw('not '.Planned::FOR_DAY_OR_WEEK),
                             ),
                     )
                     ->orWhere(static fn(Builder $due) => $due->whereNull('planned')->where('due_on', '>', (string) $week))
@@ -111,7 +109,7 @@ final readonly class OwnTasks
                 ->whereIn('id', Helping::query()->where('person_id', $person->id)->whereNotNull('task_id')->select('task_id'))
                 ->visibleTo($person)
                 ->onLists(),
-            TaskList::FreeTime => $open->canStart($today)->whereRaw('coalesce(minutes, ?) <= ?', [Ledger::USUAL_MINUTES, $minutes]),
+            TaskList::FreeTime => $open->canStart($today)->whereRaw('coalesce(minutes, ?) <= ?', [CoreTask::USUAL_MINUTES, $minutes]),
             TaskList::Focus => $open->canStart($today)->where('focus', Focus::Full),
             TaskList::Place => $open->whereNotNull('place'),
             TaskList::NoActivity => $open

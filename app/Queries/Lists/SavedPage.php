@@ -9,8 +9,6 @@ use App\Models\SavedList;
 use App\Models\Task;
 use App\Models\Visibility;
 use App\Models\Workspace;
-use App\Queries\Goals\StoredPlans;
-use App\Queries\Goals\Threads;
 use App\Queries\Lists\Answers\ListCount;
 use App\Queries\Lists\Answers\ListGroup;
 use App\Queries\Lists\Answers\SavedTag;
@@ -20,6 +18,8 @@ use App\Queries\Parts\Answers\TaskRow;
 use App\Queries\Parts\Choices;
 use App\Queries\Parts\ListedTask;
 use App\Queries\Parts\Standing;
+use App\Queries\Plan\StoredPlans;
+use App\Queries\Plan\Threads;
 use App\Store\Question;
 use App\Store\Remembered;
 use Illuminate\Database\Eloquent\Builder;
@@ -118,7 +118,7 @@ final readonly class SavedPage
 
     private function heading(ListedTask $task, ?ListGrouping $group, Threads $threads): string
     {
-        $goal = $threads->titleOfListed($task);
+        $goal = $task->goalTitleFor($threads);
 
         return match ($group) {
             null => '',

@@ -10,7 +10,6 @@ use App\Models\Decision;
 use App\Models\Issue;
 use App\Models\Person;
 use App\Models\Series;
-use App\Queries\Goals\StoredPlans;
 use App\Queries\Meetings\Answers\DecisionRow;
 use App\Queries\Meetings\Answers\IssueLink;
 use App\Queries\Meetings\Answers\IssueRow;
@@ -18,6 +17,7 @@ use App\Queries\Meetings\Answers\IssueStop;
 use App\Queries\Meetings\Answers\IssueView;
 use App\Queries\Parts\Answers\CommentRow;
 use App\Queries\Parts\Choices;
+use App\Queries\Plan\StoredPlans;
 use Illuminate\Support\Facades\Gate;
 
 /** An issue with its whole path. */

@@ -6,8 +6,8 @@ namespace App\Queries\Meetings;
 
 use App\Models\AgendaItem;
 use App\Models\StandingItem;
-use App\Queries\Goals\Threads;
 use App\Queries\Parts\Answers\Option;
+use App\Queries\Plan\Threads;
 use Loftrin\Core\Meetings\Shown;
 
 /** What a meeting looks at together with an item: read and commented before, open in the room. Rules: guide M1. */

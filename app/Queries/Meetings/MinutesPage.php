@@ -11,11 +11,11 @@ use App\Models\Sending;
 use App\Models\Series;
 use App\Models\Task;
 use App\Models\Workspace;
-use App\Queries\Goals\StoredPlans;
 use App\Queries\Meetings\Answers\AdditionRow;
 use App\Queries\Meetings\Answers\MinutesView;
 use App\Queries\Meetings\Answers\SentRow;
 use App\Queries\Parts\Answers\TaskRow;
+use App\Queries\Plan\StoredPlans;
 use Illuminate\Support\Facades\Gate;
 
 /** The minutes of a closed meeting, with what was added since, and how its next steps stand. */

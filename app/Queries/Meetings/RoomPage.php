@@ -12,8 +12,6 @@ use App\Models\Person;
 use App\Models\Series;
 use App\Models\Task;
 use App\Models\Workspace;
-use App\Queries\Goals\StoredPlans;
-use App\Queries\Goals\Threads;
 use App\Queries\Meetings\Answers\AttendanceRow;
 use App\Queries\Meetings\Answers\FollowUpRow;
 use App\Queries\Meetings\Answers\IssueRow;
@@ -21,6 +19,8 @@ use App\Queries\Meetings\Answers\RoomView;
 use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\Parts\Answers\TaskRow;
 use App\Queries\Parts\Choices;
+use App\Queries\Plan\StoredPlans;
+use App\Queries\Plan\Threads;
 use Illuminate\Support\Facades\Gate;
 use Loftrin\Core\Meetings\AgendaKind;
 

@@ -15,10 +15,10 @@ use App\Models\Workspace;
 use App\Queries\Meetings\Answers\SeriesFormView;
 use App\Queries\Meetings\Answers\SeriesValues;
 use App\Queries\Meetings\Answers\StandingValues;
+use App\Queries\Parts\Answers\GroupRow;
 use App\Queries\Parts\Answers\Option;
 use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\Parts\Choices;
-use App\Queries\People\Answers\GroupRow;
 use DateTimeZone;
 use Loftrin\Core\Meetings\Agenda;
 

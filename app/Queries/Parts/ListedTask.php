@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace App\Queries\Parts;
 
-use App\Models\CanStart;
 use App\Models\Casts\AsDay;
 use App\Models\Person;
+use App\Models\Relations\CanStart;
 use App\Models\Relations\Everybody;
 use App\Models\Task;
 use App\Models\Visibility;
 use App\Models\Workspace;
+use App\Queries\Plan\Threads;
 use Illuminate\Database\Eloquent\Builder;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Work\Focus;
@@ -136,6 +137,12 @@ final readonly class ListedTask
     public function isAside(): bool
     {
         return $this->dropped_on !== null || $this->shelved_on !== null;
+    }
+
+    /** The title of the goal that it is for; null without one, or where the reader may not see it. */
+    public function goalTitleFor(Threads $threads): ?string
+    {
+        return $this->goal_id !== null && $threads->isSeen($this->goal_id, $this->isGoalOpenToAll) ? $this->goalTitle : null;
     }
 
     /** @return array<string, string> what is to be finished first: a task that it depends on, a stage before its own */

@@ -7,10 +7,10 @@ namespace App\Queries\People;
 use App\Models\Person;
 use App\Models\ProtectedHours;
 use App\Models\Workspace;
-use App\Queries\Meetings\TakenTime;
+use App\Queries\Hours\Capacities;
+use App\Queries\Hours\TakenTime;
 use App\Queries\Parts\Answers\PeriodTag;
 use App\Queries\People\Answers\HoursCell;
-use App\Queries\Week\Capacities;
 use Loftrin\Core\Calendar\Period;
 use Loftrin\Core\Calendar\Span;
 

@@ -6,8 +6,8 @@ namespace App\Queries\Projects;
 
 use App\Models\Person;
 use App\Models\Project;
-use App\Queries\Goals\Beneath;
 use App\Queries\Parts\Containing;
+use App\Queries\Plan\Beneath;
 use App\Queries\Projects\Answers\RegisterFilter;
 use Illuminate\Database\Eloquent\Builder;
 
@@ -30,7 +30,10 @@ final readonly class FoundProjects
                     static fn(Builder $link) => $link->whereRaw(Beneath::holds('goal_id'), [$filter->thread]),
                 ),
             )
-            ->when($filter->condition === RegisterCondition::Unlinked, static fn(Builder $query) => $query->whereDoesntHave('currentContributions'))
+            ->when(
+                $filter->condition === RegisterCondition::Unlinked,
+                static fn(Builder $query) => $query->whereDoesntHave('currentContributions'),
+            )
             ->when(
                 $filter->collection !== null,
                 static fn(Builder $query) => $query->whereHas(

@@ -17,9 +17,6 @@ use App\Models\Viewer;
 use App\Models\Workspace;
 use App\Queries\Goals\Answers\ForecastView;
 use App\Queries\Goals\GoalRows;
-use App\Queries\Goals\OutlinedGoal;
-use App\Queries\Goals\StoredPlans;
-use App\Queries\Goals\Threads;
 use App\Queries\Meetings\MeetingsOf;
 use App\Queries\Parts\Answers\Beside;
 use App\Queries\Parts\Answers\Option;
@@ -27,6 +24,9 @@ use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\Parts\Answers\TaskRow;
 use App\Queries\Parts\Choices;
 use App\Queries\Parts\ListedTask;
+use App\Queries\Plan\OutlinedGoal;
+use App\Queries\Plan\StoredPlans;
+use App\Queries\Plan\Threads;
 use App\Queries\Projects\Answers\CharterPart;
 use App\Queries\Projects\Answers\ContributionValues;
 use App\Queries\Projects\Answers\FieldEntry;
@@ -61,7 +61,10 @@ final readonly class ProjectPage
 
     public function of(Project $project, Person $viewer): ProjectView
     {
-        return $this->remembered->of(Question::by($viewer, 'project', $project->id), fn(): ProjectView => $this->workOut($project, $viewer));
+        return $this->remembered->of(
+            Question::by($viewer, 'project', $project->id),
+            fn(): ProjectView => $this->workOut($project, $viewer),
+        );
     }
 
     private function workOut(Project $project, Person $viewer): ProjectView

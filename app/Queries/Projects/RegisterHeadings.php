@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Queries\Projects;
 
-use App\Queries\Goals\Threads;
+use App\Queries\Plan\Threads;
 use App\Queries\Projects\Answers\RegisterFilter;
 use Loftrin\Core\Work\ProjectState;
 

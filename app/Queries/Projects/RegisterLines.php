@@ -7,7 +7,7 @@ namespace App\Queries\Projects;
 use App\Models\Field;
 use App\Models\FieldKind;
 use App\Models\Person;
-use App\Queries\Goals\Threads;
+use App\Queries\Plan\Threads;
 use App\Queries\Projects\Answers\RegisterFilter;
 
 /** The lines of a register in their order, each under its heading. */

@@ -6,11 +6,11 @@ namespace App\Queries\Projects;
 
 use App\Models\Task;
 use App\Models\Workspace;
-use App\Queries\Goals\Threads;
 use App\Queries\Parts\Answers\Gauge;
 use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\Parts\Answers\TaskRow;
 use App\Queries\Parts\Choices;
+use App\Queries\Plan\Threads;
 use App\Queries\Projects\Answers\MilestoneRow;
 use App\Queries\Projects\Answers\RegisterRow;
 use Illuminate\Support\Facades\DB;

@@ -10,15 +10,15 @@ use App\Models\Relations\Everybody;
 use App\Models\Template;
 use App\Models\TemplateTask;
 use App\Models\Workspace;
+use App\Queries\Hours\Capacities;
 use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\Parts\Choices;
 use App\Queries\Projects\Answers\PersonLoad;
 use App\Queries\Projects\Answers\RoleChoice;
 use App\Queries\Projects\Answers\StartView;
 use App\Queries\Projects\Answers\WeekLoad;
-use App\Queries\Week\Capacities;
 use Loftrin\Core\Calendar\Day;
-use Loftrin\Core\Work\Ledger;
+use Loftrin\Core\Work\Task;
 
 /** What starting a project from a template would bring, before it is started. */
 final readonly class StartPage
@@ -84,7 +84,7 @@ final readonly class StartPage
 
         foreach ($template->tasks as $task) {
             $due = $task->day === null ? null : $calendar->workingDayFrom($from->plus($task->day));
-            $added[$taker($task)][$due === null ? '' : $calendar->weekOf($due)->name][] = $task->minutes ?? Ledger::USUAL_MINUTES;
+            $added[$taker($task)][$due === null ? '' : $calendar->weekOf($due)->name][] = $task->minutes ?? Task::USUAL_MINUTES;
         }
 
         $weeks = array_map(

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Queries\Projects;
 
-use App\Models\CanStart;
 use App\Models\Casts\AsDay;
 use App\Models\Project;
+use App\Models\Relations\CanStart;
 use App\Models\Task;
 use App\Models\Workspace;
-use App\Queries\Goals\CoreRecords;
 use App\Queries\Parts\ListedTask;
+use App\Queries\Plan\CoreRecords;
 use Illuminate\Support\Facades\DB;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Fraction;

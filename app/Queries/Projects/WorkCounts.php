@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Queries\Projects;
 
-use App\Models\CanStart;
 use App\Models\Person;
 use App\Models\Project;
+use App\Models\Relations\CanStart;
 use App\Models\Task;
 use App\Models\Workspace;
-use App\Queries\Goals\CoreRecords;
-use App\Queries\Goals\StoredTallies;
+use App\Queries\Plan\CoreRecords;
+use App\Queries\Plan\StoredTallies;
 use App\Store\Question;
 use App\Store\Remembered;
 use Illuminate\Database\Eloquent\Builder;

@@ -8,6 +8,8 @@ use App\Models\Answer;
 use App\Models\Goal;
 use App\Models\Person;
 use App\Queries\Parts\Answers\Option;
+use App\Queries\Parts\AnswersAsked;
+use App\Queries\Parts\WrittenLines;
 use App\Queries\Reviews\Answers\AnswersView;
 
 /** One question over time, one role, one goal, or a word in all that a person ever wrote. Rules: guide R8. */

@@ -7,6 +7,7 @@ namespace App\Queries\Reviews;
 use App\Models\Answer;
 use App\Models\Person;
 use App\Models\Review;
+use App\Queries\Parts\Questions;
 use App\Queries\Reviews\Answers\OfferedLine;
 use App\Queries\Reviews\Answers\PastAnswer;
 use App\Queries\Reviews\Answers\QuestionRow;

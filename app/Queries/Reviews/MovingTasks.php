@@ -8,7 +8,7 @@ use App\Models\Contribution;
 use App\Models\Person;
 use App\Models\Task;
 use Loftrin\Core\Calendar\Span;
-use Loftrin\Core\Work\Ledger;
+use Loftrin\Core\Work\Task as CoreTask;
 
 /** What was done for goals in a span, by anybody: the goal's own tasks and those of its projects. */
 final readonly class MovingTasks
@@ -20,7 +20,7 @@ final readonly class MovingTasks
             ->visibleTo($viewer)
             ->whereBetween('done_on', [(string) $span->first, (string) $span->last])
             ->where(static fn($either) => $either->whereNotNull('goal_id')->orWhereNotNull('project_id'))
-            ->orderByRaw('coalesce(minutes, ?) desc', [Ledger::USUAL_MINUTES])
+            ->orderByRaw('coalesce(minutes, ?) desc', [CoreTask::USUAL_MINUTES])
             ->orderBy('id')
             ->get(['id', 'title', 'goal_id', 'project_id']);
         $goals = Contribution::query()

@@ -8,18 +8,21 @@ use App\Models\Area;
 use App\Models\MainEffort;
 use App\Models\Person;
 use App\Models\Workspace;
-use App\Queries\Goals\StoredPlans;
-use App\Queries\Goals\Threads;
-use App\Queries\Parts\Answers\Cord;
+use App\Queries\Hours\DoneHours;
+use App\Queries\Hours\DoneWork;
+use App\Queries\Hours\HoursAccount;
 use App\Queries\Parts\Answers\TaskRow;
+use App\Queries\Plan\Answers\Cord;
+use App\Queries\Plan\StoredPlans;
+use App\Queries\Plan\Threads;
 use App\Queries\Week\Answers\DoneShare;
 use App\Queries\Week\Answers\DoneView;
 use App\Store\Question;
 use App\Store\Remembered;
 use Loftrin\Core\Calendar\Span;
 use Loftrin\Core\Fraction;
-use Loftrin\Core\Work\Ledger;
-use Loftrin\Core\Work\LedgerEntry;
+use Loftrin\Core\Hours\Ledger;
+use Loftrin\Core\Hours\LedgerEntry;
 
 /** What a person got done in any span, in hours and share, with the tasks behind each figure. */
 final readonly class DonePage

@@ -9,7 +9,7 @@ use App\Models\Task;
 use App\Queries\Week\Answers\GoalHours;
 use Illuminate\Support\Facades\DB;
 use Loftrin\Core\Calendar\Period;
-use Loftrin\Core\Work\Ledger;
+use Loftrin\Core\Work\Task as CoreTask;
 
 /** How much a week plans for each of its goals, whoever does it, as far as the viewer may see the tasks. */
 final readonly class HoursForGoals
@@ -40,7 +40,7 @@ final readonly class HoursForGoals
             ->standing(Task::query()->visibleTo($viewer), $week)
             ->whereIn('tasks.goal_id', $goals)
             ->select(['tasks.goal_id as of_goal', 'tasks.minutes', 'tasks.done_on']);
-        $minutes = 'coalesce(minutes, '.Ledger::USUAL_MINUTES.')';
+        $minutes = 'coalesce(minutes, '.CoreTask::USUAL_MINUTES.')';
 
         foreach (
             DB::query()

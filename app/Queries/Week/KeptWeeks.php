@@ -12,7 +12,7 @@ use App\Queries\Week\Answers\PlanPace;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Loftrin\Core\Calendar\Period;
-use Loftrin\Core\Work\Ledger;
+use Loftrin\Core\Work\Task as CoreTask;
 use Loftrin\Core\Work\WeekOutcome;
 
 /** Past weeks of a person as they were kept when they ended, as far as the viewer may see their tasks. */
@@ -78,7 +78,7 @@ final readonly class KeptWeeks
      */
     private function sums(array $weeks, Person $viewer, Person $whose): array
     {
-        $minutes = 'coalesce(minutes, '.Ledger::USUAL_MINUTES.')';
+        $minutes = 'coalesce(minutes, '.CoreTask::USUAL_MINUTES.')';
         $sums = [];
 
         foreach (

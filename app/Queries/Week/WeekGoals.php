@@ -8,8 +8,8 @@ use App\Models\Person;
 use App\Models\Workspace;
 use App\Queries\Goals\Answers\GoalRow;
 use App\Queries\Goals\GoalRows;
-use App\Queries\Goals\OutlinedGoal;
-use App\Queries\Goals\StoredPlans;
+use App\Queries\Plan\OutlinedGoal;
+use App\Queries\Plan\StoredPlans;
 use Loftrin\Core\Calendar\Period;
 
 /** The goals of weeks. */

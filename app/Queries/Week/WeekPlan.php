@@ -7,7 +7,7 @@ namespace App\Queries\Week;
 use App\Queries\Parts\Answers\TaskRow;
 use App\Queries\Week\Answers\WeekDay;
 use App\Queries\Week\Answers\WeekHours;
-use Loftrin\Core\Work\Ledger;
+use Loftrin\Core\Work\Task;
 
 /** What a person's week holds: of a week that is over, what was done in it. */
 final readonly class WeekPlan
@@ -42,7 +42,7 @@ final readonly class WeekPlan
     {
         return array_sum(
             array_map(
-                static fn(TaskRow $row): int => $row->planned === null || $row->isAside ? 0 : $row->minutes ?? Ledger::USUAL_MINUTES,
+                static fn(TaskRow $row): int => $row->planned === null || $row->isAside ? 0 : $row->minutes ?? Task::USUAL_MINUTES,
                 $this->tasks,
             ),
         );

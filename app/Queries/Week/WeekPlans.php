@@ -6,9 +6,10 @@ namespace App\Queries\Week;
 
 use App\Models\Person;
 use App\Models\Workspace;
-use App\Queries\Goals\StoredPlans;
+use App\Queries\Hours\Capacities;
 use App\Queries\Parts\Answers\TaskRow;
 use App\Queries\Parts\ListedTask;
+use App\Queries\Plan\StoredPlans;
 use App\Queries\Week\Answers\WeekDay;
 use App\Queries\Week\Answers\WeekHours;
 use App\Store\Question;

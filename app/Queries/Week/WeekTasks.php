@@ -7,8 +7,8 @@ namespace App\Queries\Week;
 use App\Models\Person;
 use App\Models\Task;
 use App\Models\Workspace;
-use App\Queries\Lists\OwnTasks;
 use App\Queries\Parts\ListedTask;
+use App\Queries\Parts\Planned;
 use Illuminate\Database\Eloquent\Builder;
 use Loftrin\Core\Calendar\Period;
 use Loftrin\Core\Work\Carrying;
@@ -47,7 +47,7 @@ final readonly class WeekTasks
             static fn(Builder $either) => $either->whereBetween('tasks.done_on', [$first, $last])->orWhere(
                 static fn(Builder $planned) => $planned
                     ->onLists()
-                    ->whereRaw(OwnTasks::DAY_OR_WEEK)
+                    ->whereRaw(Planned::FOR_DAY_OR_WEEK)
                     ->where('planned_from', '<=', $last)
                     ->when(! $isNow, static fn(Builder $query) => $query->where('planned_to', '>=', $first)),
             ),
@@ -77,7 +77,7 @@ final readonly class WeekTasks
                         static fn(Builder $query) => $query->orWhere(
                             static fn(Builder $late) => $late
                                 ->where('due_on', '<', $today)
-                                ->whereRaw('(planned is null or not '.OwnTasks::DAY_OR_WEEK.' or planned_from > ?)', [$last]),
+                                ->whereRaw('(planned is null or not '.Planned::FOR_DAY_OR_WEEK.' or planned_from > ?)', [$last]),
                         ),
                     ),
             )
@@ -98,7 +98,7 @@ final readonly class WeekTasks
         $begun = $this->tasks($viewer, $whose)
             ->onLists()
             ->whereNotNull('planned')
-            ->whereRaw('not '.OwnTasks::DAY_OR_WEEK)
+            ->whereRaw('not '.Planned::FOR_DAY_OR_WEEK)
             ->where('planned_from', '<=', (string) $week->anchor())
             ->orderBy('planned_to')
             ->orderBy('id');

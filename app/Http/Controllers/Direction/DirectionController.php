@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Direction;
 
-use App\Actions\Direction\PlaceGoal;
 use App\Actions\Direction\SaveLongTermGoal;
 use App\Actions\Direction\SavePeriodWords;
 use App\Actions\Direction\SavePurpose;
+use App\Actions\Goals\PlaceGoal;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Meanwhile;
 use App\Http\Requests\ValidDay;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Projects;
 
-use App\Actions\Projects\Attach;
+use App\Actions\Parts\Attach;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Meanwhile;
 use App\Models\File;

@@ -12,7 +12,7 @@ use App\Http\Requests\ValidDay;
 use App\Models\Answer;
 use App\Models\Goal;
 use App\Models\Workspace;
-use App\Queries\Reviews\AnswersAsked;
+use App\Queries\Parts\AnswersAsked;
 use App\Queries\Reviews\AnswersPage;
 use App\Queries\Reviews\PeriodReviewPage;
 use App\Queries\Reviews\ReviewPage;

@@ -6,10 +6,10 @@ namespace App\Http\Controllers\Week;
 
 use App\Actions\Capture\AddLine;
 use App\Actions\Capture\EachLine;
-use App\Actions\Capture\SaidDraft;
 use App\Actions\Week\ChangeSteps;
 use App\Actions\Week\ChangeTask;
 use App\Actions\Week\PlanTask;
+use App\Actions\Week\SaidDraft;
 use App\Actions\Week\SetOrder;
 use App\Actions\Week\SetTaskAside;
 use App\Actions\Week\TaskDraft;

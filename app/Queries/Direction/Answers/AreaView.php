@@ -6,6 +6,7 @@ namespace App\Queries\Direction\Answers;
 
 use App\Queries\Goals\Answers\GoalRow;
 use App\Queries\Meetings\Answers\MeetingsBeside;
+use App\Queries\Parts\Answers\ContactRow;
 use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\Parts\Answers\TaskRow;
 use App\Queries\Projects\Answers\RegisterRow;

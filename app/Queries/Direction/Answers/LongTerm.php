@@ -6,6 +6,7 @@ namespace App\Queries\Direction\Answers;
 
 use App\Models\LongTermGoal;
 use App\Models\Workspace;
+use App\Queries\Goals\Answers\LongTermGoalTag;
 use App\Queries\Props;
 
 /** Why we do this and where we want to be, to be quietly in sight. */

@@ -8,9 +8,9 @@ use App\Queries\Direction\PlanningStep;
 use App\Queries\Goals\Answers\ClosedGoal;
 use App\Queries\Goals\Answers\GoalParts;
 use App\Queries\Goals\Answers\GoalRow;
+use App\Queries\Parts\Answers\AnswerLine;
 use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\Props;
-use App\Queries\Reviews\Answers\AnswerLine;
 use Loftrin\Core\Calendar\Day;
 
 /** The planning of a year, a quarter, a month or some weeks, with what one of its steps shows: what belongs to other steps is empty. */

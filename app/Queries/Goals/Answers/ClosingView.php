@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Queries\Goals\Answers;
 
+use App\Queries\Parts\Answers\AnswerLine;
 use App\Queries\Parts\Answers\PeriodTag;
 use App\Queries\Props;
-use App\Queries\Reviews\Answers\AnswerLine;
 
 /** A period to be closed: its open goals, and what became of the others. */
 final readonly class ClosingView implements Props

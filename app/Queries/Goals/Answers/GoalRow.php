@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Queries\Goals\Answers;
 
 use App\Models\Goal;
-use App\Queries\Goals\ListedGoal;
-use App\Queries\Goals\StoredPlan;
-use App\Queries\Goals\Threads;
-use App\Queries\Parts\Answers\Cord;
 use App\Queries\Parts\Answers\Gauge;
 use App\Queries\Parts\Answers\PersonTag;
+use App\Queries\Plan\Answers\Cord;
+use App\Queries\Plan\ListedGoal;
+use App\Queries\Plan\StoredPlan;
+use App\Queries\Plan\Threads;
 use App\Queries\Props;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Horizon;

@@ -7,7 +7,7 @@ namespace App\Queries\Goals\Answers;
 use App\Models\Checkpoint;
 use App\Models\Goal;
 use App\Models\Visibility;
-use App\Queries\Goals\CoreRecords;
+use App\Queries\Plan\CoreRecords;
 use App\Queries\Props;
 use Loftrin\Core\Fraction;
 use Loftrin\Core\Goals\MeasureKind;

@@ -5,10 +5,9 @@ declare(strict_types=1);
 namespace App\Queries\Goals\Answers;
 
 use App\Models\Rest;
-use App\Queries\Capture\Answers\ReturnRow;
-use App\Queries\Direction\Answers\LongTermGoalTag;
 use App\Queries\Parts\Answers\PeriodTag;
 use App\Queries\Parts\Answers\PersonTag;
+use App\Queries\Parts\Answers\ReturnRow;
 use App\Queries\Parts\Answers\TaskRow;
 use App\Queries\Props;
 use Loftrin\Core\Calendar\Day;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Queries\Goals\Answers;
 
-use App\Queries\Goals\OutlinedGoal;
-use App\Queries\Goals\Threads;
+use App\Queries\Plan\OutlinedGoal;
+use App\Queries\Plan\Threads;
 use App\Queries\Props;
 use Illuminate\Http\Request;
 use Loftrin\Core\Goals\Band;

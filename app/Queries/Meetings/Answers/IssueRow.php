@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Queries\Meetings\Answers;
 
 use App\Models\Issue;
-use App\Queries\Goals\Threads;
-use App\Queries\Parts\Answers\Cord;
 use App\Queries\Parts\Answers\PersonTag;
+use App\Queries\Plan\Answers\Cord;
+use App\Queries\Plan\Threads;
 use App\Queries\Props;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Meetings\Need;

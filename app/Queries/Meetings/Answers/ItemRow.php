@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Queries\Meetings\Answers;
 
-use App\Queries\Parts\Answers\Cord;
 use App\Queries\Parts\Answers\Option;
 use App\Queries\Parts\Answers\TaskRow;
+use App\Queries\Plan\Answers\Cord;
 use App\Queries\Props;
 use Loftrin\Core\Meetings\AgendaKind;
 use Loftrin\Core\Meetings\Outcome;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Queries\Meetings\Answers;
 
+use App\Queries\Parts\Answers\GroupRow;
 use App\Queries\Parts\Answers\Option;
 use App\Queries\Parts\Answers\PersonTag;
-use App\Queries\People\Answers\GroupRow;
 use App\Queries\Props;
 
 final readonly class SeriesFormView implements Props

@@ -11,8 +11,7 @@ use App\Models\Person;
 use App\Models\Project;
 use App\Models\Reference;
 use App\Models\Task;
-use App\Queries\Capture\Answers\ReturnRow;
-use App\Queries\Capture\ReturnsOf;
+use App\Queries\Parts\ReturnsOf;
 use App\Queries\Props;
 
 /** What lies beside a task or a project: who helps, what was said, files, references, return dates. */

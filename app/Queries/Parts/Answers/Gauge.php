@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Queries\Parts\Answers;
 
 use App\Models\Goal;
-use App\Queries\Goals\ListedGoal;
 use App\Queries\Parts\Address;
 use App\Queries\Parts\Amount;
+use App\Queries\Plan\ListedGoal;
 use App\Queries\Props;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Fraction;

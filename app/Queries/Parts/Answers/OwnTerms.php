@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Queries\Parts\Answers;
 
 use App\Models\Goal;
-use App\Queries\Goals\ListedGoal;
 use App\Queries\Parts\Amount;
+use App\Queries\Plan\ListedGoal;
 use App\Queries\Props;
 use Loftrin\Core\Fraction;
 use Loftrin\Core\Goals\MeasureKind;

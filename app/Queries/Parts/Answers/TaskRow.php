@@ -7,10 +7,11 @@ namespace App\Queries\Parts\Answers;
 use App\Models\Task;
 use App\Models\Visibility;
 use App\Models\Workspace;
-use App\Queries\Goals\Threads;
 use App\Queries\Parts\Address;
 use App\Queries\Parts\ListedTask;
 use App\Queries\Parts\Standing;
+use App\Queries\Plan\Answers\Cord;
+use App\Queries\Plan\Threads;
 use App\Queries\Props;
 use Illuminate\Database\Eloquent\Builder;
 use Loftrin\Core\Calendar\Day;
@@ -90,7 +91,7 @@ final readonly class TaskRow implements Props
 
     public static function of(ListedTask $task, Threads $threads, Workspace $workspace): self
     {
-        $goal = $threads->titleOfListed($task);
+        $goal = $task->goalTitleFor($threads);
         $today = $workspace->today();
         $isOpen = $task->isOpen();
         $standing = Standing::of($task, $workspace);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Queries\People\Answers;
 
+use App\Queries\Parts\Answers\GroupRow;
 use App\Queries\Parts\Answers\PeriodTag;
 use App\Queries\Props;
 

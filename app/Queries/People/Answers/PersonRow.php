@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Queries\People\Answers;
 
 use App\Models\Role;
-use App\Queries\Day\Answers\ProtectedHoursRow;
 use App\Queries\Parts\Answers\PersonTag;
+use App\Queries\Parts\Answers\ProtectedHoursRow;
 use App\Queries\Props;
 
 final readonly class PersonRow implements Props

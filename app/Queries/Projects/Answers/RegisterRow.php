@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Queries\Projects\Answers;
 
-use App\Queries\Parts\Answers\Cord;
 use App\Queries\Parts\Answers\Gauge;
 use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\Parts\Answers\TaskRow;
+use App\Queries\Plan\Answers\Cord;
 use App\Queries\Props;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Work\ProjectCondition;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Queries\Reviews\Answers;
 
+use App\Queries\Parts\Answers\AnswerLine;
 use App\Queries\Parts\Answers\Option;
 use App\Queries\Props;
 use Loftrin\Core\Calendar\Day;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Queries\Reviews\Answers;
 
 use App\Models\Review;
+use App\Queries\Parts\Answers\GroupRow;
 use App\Queries\Parts\Answers\PersonTag;
-use App\Queries\People\Answers\GroupRow;
 use App\Queries\Props;
 
 /** Who may read a review, and with whom it can be shared. */

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Queries\Reviews\Answers;
 
-use App\Queries\Parts\Answers\Cord;
 use App\Queries\Parts\Answers\PersonTag;
+use App\Queries\Plan\Answers\Cord;
 use App\Queries\Props;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Reviews\TellingSource;

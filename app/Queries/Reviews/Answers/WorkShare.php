@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Queries\Reviews\Answers;
 
-use App\Queries\Parts\Answers\Cord;
+use App\Queries\Plan\Answers\Cord;
 use App\Queries\Props;
 
 /** Minutes that led to the goal at the top of a thread, or to none. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Queries\Week\Answers;
 
-use App\Queries\Parts\Answers\Cord;
+use App\Queries\Plan\Answers\Cord;
 use App\Queries\Props;
 
 /** What a part of the work of a span came to, with the tasks behind it. */

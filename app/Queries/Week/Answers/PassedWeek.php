@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Queries\Week\Answers;
 
 use App\Queries\Meetings\Answers\DecisionLine;
+use App\Queries\Parts\Answers\AnswerLine;
 use App\Queries\Props;
-use App\Queries\Reviews\Answers\AnswerLine;
 
 /** What is known of a week that is over besides its plan: what was decided, what one wrote, who was away. */
 final readonly class PassedWeek implements Props

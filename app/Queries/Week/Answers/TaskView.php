@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Queries\Week\Answers;
 
-use App\Queries\Direction\Answers\ContactRow;
 use App\Queries\Parts\Answers\Beside;
+use App\Queries\Parts\Answers\ContactRow;
 use App\Queries\Parts\Answers\Option;
 use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\Parts\Answers\TaskRow;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Queries\Week\Answers;
 
-use App\Queries\Day\Answers\AppointmentRow;
-use App\Queries\Day\Answers\ProtectedHoursRow;
 use App\Queries\Meetings\Answers\Occurrence;
+use App\Queries\Parts\Answers\AppointmentRow;
+use App\Queries\Parts\Answers\ProtectedHoursRow;
 use App\Queries\Parts\Answers\TaskRow;
 use App\Queries\Props;
 use Loftrin\Core\Calendar\Day;
