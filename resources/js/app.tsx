@@ -1,10 +1,10 @@
 import { createInertiaApp, router } from '@inertiajs/react';
 import type { ComponentType, ReactNode } from 'react';
 import { createRoot } from 'react-dom/client';
-import { Frame } from './parts/Frame';
+import { Frame } from './parts/frame/Frame';
 import { shown } from './lib/queue/Shown';
 import { isSignedOut, sentenceOf } from './lib/sentence';
-import { tellProblem, tellSignedOut } from './parts/Notices';
+import { tellProblem, tellSignedOut } from './parts/signs/Notices';
 import '../css/app.css';
 
 interface PageModule {

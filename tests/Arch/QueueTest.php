@@ -10,7 +10,7 @@ const VISITS = [
     'pages/people/Account.tsx',
     'pages/people/Forgotten.tsx',
     'pages/people/SignIn.tsx',
-    'parts/Yourself.tsx',
+    'parts/frame/Yourself.tsx',
 ];
 
 it('sends changes by the queue alone', function (): void {

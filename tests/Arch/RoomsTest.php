@@ -12,7 +12,9 @@ const BESIDES = [
     'app/Queries' => ['calendar', 'hours', 'parts', 'plan'],
     'app/Http/Controllers' => [],
     'resources/js/pages' => [],
-    'resources/js/parts' => ['beside', 'figure', 'marks', 'template', 'planning', 'register', 'recurring', 'year'],
+    'resources/js/parts' => [
+        ...['beside', 'fields', 'figure', 'frame', 'planning', 'recurring', 'register', 'signs', 'task', 'template', 'year'],
+    ],
 ];
 
 it('names its rooms alike on every floor', function (string $floor): void {

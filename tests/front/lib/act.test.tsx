@@ -2,7 +2,7 @@ import { act as acting, render, screen } from '@testing-library/react';
 import { describe, expect, it, vi } from 'vitest';
 import { act } from '../../../resources/js/lib/queue/act';
 import { guessed } from '../../../resources/js/lib/queue/queue';
-import { Notices } from '../../../resources/js/parts/Notices';
+import { Notices } from '../../../resources/js/parts/signs/Notices';
 import { path, server } from '../server';
 
 describe('a change that needs no form', () => {

@@ -2,7 +2,7 @@ import { act, render, screen } from '@testing-library/react';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Change } from '../../../resources/js/lib/queue/change';
 import { countOpen, openQueue, send, useLanded } from '../../../resources/js/lib/queue/queue';
-import { Unsent } from '../../../resources/js/parts/Unsent';
+import { Unsent } from '../../../resources/js/parts/frame/Unsent';
 import { server } from '../server';
 
 const make = (name: string, more: Partial<Change> = {}, hearer = {}) =>

@@ -1,9 +1,9 @@
 import { act, fireEvent, render, screen, waitFor, within } from '@testing-library/react';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import type { ItemRow, PointRow, RoomView, SeriesView } from '../../../resources/js/generated/props';
-import { AddTask } from '../../../resources/js/parts/AddTask';
+import { AddTask } from '../../../resources/js/parts/task/AddTask';
 import { Log } from '../../../resources/js/parts/day/Log';
-import { JotDialog } from '../../../resources/js/parts/JotDialog';
+import { JotDialog } from '../../../resources/js/parts/frame/JotDialog';
 import { Points } from '../../../resources/js/parts/meetings/Points';
 import { RaiseIssue } from '../../../resources/js/parts/meetings/RaiseIssue';
 import { NextSteps } from '../../../resources/js/parts/meetings/room/NextSteps';

@@ -2,7 +2,7 @@ import { act, fireEvent, render, screen } from '@testing-library/react';
 import { createRef } from 'react';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { openQueue } from '../../../resources/js/lib/queue/queue';
-import { RuledText, type TakeIn } from '../../../resources/js/parts/RuledText';
+import { RuledText, type TakeIn } from '../../../resources/js/parts/fields/RuledText';
 import { server } from '../server';
 
 const takeIn = createRef<TakeIn>();

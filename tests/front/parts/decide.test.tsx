@@ -3,7 +3,7 @@ import { beforeEach, describe, expect, it, vi } from 'vitest';
 import type { AheadWeek, HistoryRow, TaskRow, WeekDay, WeekView } from '../../../resources/js/generated/props';
 import { addDays, setToday } from '../../../resources/js/lib/dates';
 import { useOthersChanges } from '../../../resources/js/parts/projects/othersChanges';
-import { Notices } from '../../../resources/js/parts/Notices';
+import { Notices } from '../../../resources/js/parts/signs/Notices';
 import { Decision } from '../../../resources/js/parts/reviews/Decision';
 import { PlanQueue, withoutDay } from '../../../resources/js/parts/week/PlanQueue';
 import { elif, mei, noor, rail, task, TODAY } from '../made';

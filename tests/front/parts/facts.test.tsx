@@ -3,7 +3,7 @@ import userEvent from '@testing-library/user-event';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { router } from '@inertiajs/react';
 import { setToday } from '../../../resources/js/lib/dates';
-import { ToPlace, type Place } from '../../../resources/js/parts/ToPlace';
+import { ToPlace, type Place } from '../../../resources/js/parts/task/ToPlace';
 import { CarriedOver } from '../../../resources/js/parts/week/CarriedOver';
 import { TaskFacts } from '../../../resources/js/parts/week/TaskFacts';
 import { choices, choose, press, said, writeAndLeave } from '../hand';

@@ -3,10 +3,10 @@ import { router } from '@inertiajs/react';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Gauge as GaugeProps } from '../../../resources/js/generated/props';
 import { setToday } from '../../../resources/js/lib/dates';
-import { Cord } from '../../../resources/js/parts/Cord';
-import { Estimate } from '../../../resources/js/parts/Estimate';
-import { Gauge, GaugeLine, isClosed, Standing } from '../../../resources/js/parts/Gauge';
-import { stepWeek, YearRail } from '../../../resources/js/parts/YearRail';
+import { Cord } from '../../../resources/js/parts/signs/Cord';
+import { Estimate } from '../../../resources/js/parts/task/Estimate';
+import { Gauge, GaugeLine, isClosed, Standing } from '../../../resources/js/parts/signs/Gauge';
+import { stepWeek, YearRail } from '../../../resources/js/parts/frame/YearRail';
 import { gauge, harbours, rail, TODAY } from '../made';
 import { server } from '../server';
 

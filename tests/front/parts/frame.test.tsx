@@ -4,7 +4,7 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { useClosely } from '../../../resources/js/lib/fresh';
 import { lastPlace, rooms, sectionOf } from '../../../resources/js/lib/rooms';
 import { chooseTheme, currentTheme } from '../../../resources/js/lib/theme';
-import { Frame } from '../../../resources/js/parts/Frame';
+import { Frame } from '../../../resources/js/parts/frame/Frame';
 import { frame } from '../made';
 import { strike } from '../hand';
 import { page } from '../page';

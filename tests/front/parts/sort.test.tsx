@@ -4,7 +4,7 @@ import { beforeEach, describe, expect, it, vi } from 'vitest';
 import type { ReadPiece, Tray, TrayItem } from '../../../resources/js/generated/props';
 import { setToday } from '../../../resources/js/lib/dates';
 import { guessed } from '../../../resources/js/lib/queue/queue';
-import { Notices } from '../../../resources/js/parts/Notices';
+import { Notices } from '../../../resources/js/parts/signs/Notices';
 import { SortItem } from '../../../resources/js/parts/capture/SortItem';
 import { elif, mei, noor, TODAY } from '../made';
 import { strike } from '../hand';

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { beforeAll, describe, expect, it, vi } from 'vitest';
 import { setToday } from '../../../resources/js/lib/dates';
 import { loadReader } from '../../../resources/js/lib/readDate';
-import { KeptField, KeptNumber } from '../../../resources/js/parts/KeptField';
+import { KeptField, KeptNumber } from '../../../resources/js/parts/fields/KeptField';
 import { Check } from '../../../resources/js/ui/Check';
 import { Choices } from '../../../resources/js/ui/Choices';
 import { DateField } from '../../../resources/js/ui/DateField';

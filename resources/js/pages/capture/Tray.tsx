@@ -1,7 +1,7 @@
 import { Head, Link } from '@inertiajs/react';
 import { useState } from 'react';
 import type { Tray as TrayProps } from '../../generated/props';
-import { Empty, Section } from '../../parts/Section';
+import { Empty, Section } from '../../parts/signs/Section';
 import { DoesItFit } from '../../parts/capture/DoesItFit';
 import { ShelfLine } from '../../parts/capture/ShelfLine';
 import { StillToSort } from '../../parts/capture/StillToSort';

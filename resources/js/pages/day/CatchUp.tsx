@@ -5,8 +5,8 @@ import { dateWords, dayWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
 import { changeMany } from '../../lib/tasks';
 import { count } from '../../lib/words';
-import { Empty, Section } from '../../parts/Section';
-import { TaskLine } from '../../parts/TaskLine';
+import { Empty, Section } from '../../parts/signs/Section';
+import { TaskLine } from '../../parts/task/TaskLine';
 import { Button } from '../../ui/Button';
 
 /** Back after an absence: what happened at the left, what is to be decided at the right, and then straight into the week. */

@@ -4,7 +4,7 @@ import type { DayView } from '../../generated/props';
 import { addDays, hoursWords, longDayWords, weekdayNumber } from '../../lib/dates';
 import { route } from '../../lib/routes';
 import { weekdays } from '../../lib/weekdays';
-import { AddTask } from '../../parts/AddTask';
+import { AddTask } from '../../parts/task/AddTask';
 import { Alerts } from '../../parts/day/Alerts';
 import { DueNow } from '../../parts/day/DueNow';
 import { Evening } from '../../parts/day/Evening';
@@ -17,10 +17,10 @@ import { OwnHours } from '../../parts/day/OwnHours';
 import { PickUp } from '../../parts/day/PickUp';
 import { Sessions } from '../../parts/day/Sessions';
 import { LongTermWords } from '../../parts/direction/LongTermWords';
-import { GoalBlock } from '../../parts/GoalLine';
+import { GoalBlock } from '../../parts/signs/GoalLine';
 import { Daily } from '../../parts/recurring/Daily';
-import { Section } from '../../parts/Section';
-import { TaskLine } from '../../parts/TaskLine';
+import { Section } from '../../parts/signs/Section';
+import { TaskLine } from '../../parts/task/TaskLine';
 
 /** A day: its hours to scale, its main thing, what else is planned; beside it what is due and the log; at its end the questions. */
 export default function Day({ page }: { page: DayView }) {

@@ -5,7 +5,7 @@ import { dayWords, hoursWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
 import { MonthOfDays } from '../../parts/day/MonthOfDays';
 import { TagMark } from '../../parts/day/TagMark';
-import { Empty, Section } from '../../parts/Section';
+import { Empty, Section } from '../../parts/signs/Section';
 import { Choices } from '../../ui/Choices';
 import { TextField } from '../../ui/Field';
 

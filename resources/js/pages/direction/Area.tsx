@@ -5,11 +5,11 @@ import type { AreaView, PersonTag, RegisterRow, TaskRow } from '../../generated/
 import { hoursWords } from '../../lib/dates';
 import { bind } from '../../lib/forms';
 import { route } from '../../lib/routes';
-import { Cord } from '../../parts/Cord';
-import { GaugeLine } from '../../parts/Gauge';
-import { GoalBlock } from '../../parts/GoalLine';
-import { Empty, Section } from '../../parts/Section';
-import { TaskLine } from '../../parts/TaskLine';
+import { Cord } from '../../parts/signs/Cord';
+import { GaugeLine } from '../../parts/signs/Gauge';
+import { GoalBlock } from '../../parts/signs/GoalLine';
+import { Empty, Section } from '../../parts/signs/Section';
+import { TaskLine } from '../../parts/task/TaskLine';
 import { AreaForm, kindWords } from '../../parts/direction/AreaForm';
 import { HoursRuler } from '../../parts/direction/HoursRuler';
 import { MeetingsBeside } from '../../parts/meetings/MeetingsBeside';

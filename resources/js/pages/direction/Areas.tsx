@@ -3,7 +3,7 @@ import { Head, Link } from '@inertiajs/react';
 import { useState } from 'react';
 import type { AreaKind, AreaRow, Areas as AreasProps } from '../../generated/props';
 import { route } from '../../lib/routes';
-import { Empty, Section } from '../../parts/Section';
+import { Empty, Section } from '../../parts/signs/Section';
 import { AreaForm } from '../../parts/direction/AreaForm';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';

@@ -1,7 +1,7 @@
 import { Head, Link } from '@inertiajs/react';
 import type { DirectionView } from '../../generated/props';
 import { route } from '../../lib/routes';
-import { Section } from '../../parts/Section';
+import { Section } from '../../parts/signs/Section';
 import { LongTermGoals } from '../../parts/direction/LongTermGoals';
 import { PeriodWords } from '../../parts/direction/PeriodWords';
 import { Purpose } from '../../parts/direction/Purpose';

@@ -4,9 +4,9 @@ import { monthWords } from '../../lib/dates';
 import { addingLines } from '../../lib/forms';
 import { useForm } from '../../lib/kept/useForm';
 import { route } from '../../lib/routes';
-import { AddLine } from '../../parts/AddLine';
+import { AddLine } from '../../parts/fields/AddLine';
 import { BringBack } from '../../parts/capture/BringBack';
-import { Empty } from '../../parts/Section';
+import { Empty } from '../../parts/signs/Section';
 import { ShelfLine } from '../../parts/capture/ShelfLine';
 
 /** What was put off on purpose, by the month in which it comes back. */

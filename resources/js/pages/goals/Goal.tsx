@@ -5,11 +5,11 @@ import type { GoalParts as Parts, GoalTag, GoalView } from '../../generated/prop
 import { act } from '../../lib/queue/act';
 import { dateWords, dayWords, fullDateWords, plannedWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
-import { AddTask } from '../../parts/AddTask';
-import { AsOf } from '../../parts/AsOf';
-import { Gauge, Standing } from '../../parts/Gauge';
-import { Section } from '../../parts/Section';
-import { TaskLine } from '../../parts/TaskLine';
+import { AddTask } from '../../parts/task/AddTask';
+import { AsOf } from '../../parts/fields/AsOf';
+import { Gauge, Standing } from '../../parts/signs/Gauge';
+import { Section } from '../../parts/signs/Section';
+import { TaskLine } from '../../parts/task/TaskLine';
 import { Chance } from '../../parts/goals/Chance';
 import { CloseGoal } from '../../parts/goals/CloseGoal';
 import { GoalParts } from '../../parts/goals/GoalParts';

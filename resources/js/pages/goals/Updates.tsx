@@ -3,7 +3,7 @@ import type { Updates as UpdatesProps, UpdateRow } from '../../generated/props';
 import { act } from '../../lib/queue/act';
 import { dayWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
-import { Empty, Section } from '../../parts/Section';
+import { Empty, Section } from '../../parts/signs/Section';
 import { Button } from '../../ui/Button';
 
 /** What happened to the goals that one owns or follows. */

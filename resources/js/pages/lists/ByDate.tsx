@@ -1,13 +1,13 @@
 import { Head } from '@inertiajs/react';
 import { DateScale } from '../../parts/lists/DateScale';
-import { PlanByDragging } from '../../parts/PlanByDragging';
+import { PlanByDragging } from '../../parts/task/PlanByDragging';
 import { ListNav } from '../../parts/lists/ListNav';
 import type { DateView } from '../../generated/props';
 import { hoursWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
 import { count } from '../../lib/words';
-import { AddTask } from '../../parts/AddTask';
-import { Empty } from '../../parts/Section';
+import { AddTask } from '../../parts/task/AddTask';
+import { Empty } from '../../parts/signs/Section';
 
 /** One’s own open tasks on one scale, from late to not scheduled; a task that is dropped on a step is planned for it. */
 export default function ByDate({ page }: { page: DateView }) {

@@ -4,10 +4,10 @@ import { dayWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
 import { needWords, outcomeWords, rankWords, times } from '../../lib/words';
 import { Comments } from '../../parts/beside/Comments';
-import { Cord } from '../../parts/Cord';
+import { Cord } from '../../parts/signs/Cord';
 import { IssueForm } from '../../parts/meetings/IssueForm';
 import { IssuePath } from '../../parts/meetings/IssuePath';
-import { Section } from '../../parts/Section';
+import { Section } from '../../parts/signs/Section';
 import { DialogButton } from '../../ui/DialogButton';
 
 /** An issue with its whole path: where it came from, in which meetings it was, what became of it. */

@@ -4,7 +4,7 @@ import { Head, Link } from '@inertiajs/react';
 import type { Meetings as MeetingsProps, Occurrence, SeriesRow } from '../../generated/props';
 import { dayWords, hasPassed } from '../../lib/dates';
 import { route } from '../../lib/routes';
-import { Empty, Section } from '../../parts/Section';
+import { Empty, Section } from '../../parts/signs/Section';
 import { ButtonLink } from '../../ui/Button';
 
 export default function Meetings({ page }: { page: MeetingsProps }) {

@@ -3,7 +3,7 @@ import type { RecordItem, SeriesRecordView } from '../../generated/props';
 import { dayWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
 import { count } from '../../lib/words';
-import { Empty, Section } from '../../parts/Section';
+import { Empty, Section } from '../../parts/signs/Section';
 import { TableHead } from '../../ui/TableHead';
 
 /** How the meetings of a series go: time, issues, promises, over the last half year. */

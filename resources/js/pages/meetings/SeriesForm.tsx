@@ -5,7 +5,7 @@ import { bind, bindRecord, saving } from '../../lib/forms';
 import { route } from '../../lib/routes';
 import { AttendeeFields } from '../../parts/meetings/AttendeeFields';
 import { RuleFields } from '../../parts/meetings/RuleFields';
-import { RecordField } from '../../parts/Choose';
+import { RecordField } from '../../parts/fields/Choose';
 import { StandingFields } from '../../parts/meetings/StandingFields';
 import { Button, ButtonLink } from '../../ui/Button';
 import { TextArea, TextField } from '../../ui/Field';

@@ -5,7 +5,7 @@ import { act } from '../../lib/queue/act';
 import { dayWords } from '../../lib/dates';
 import { bind } from '../../lib/forms';
 import { route } from '../../lib/routes';
-import { Section } from '../../parts/Section';
+import { Section } from '../../parts/signs/Section';
 import { Button } from '../../ui/Button';
 import { TextField } from '../../ui/Field';
 import { SelectField } from '../../ui/Select';

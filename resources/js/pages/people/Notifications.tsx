@@ -2,7 +2,7 @@ import { Head } from '@inertiajs/react';
 import type { NotificationEvent, Delivery, NotificationsView as NotificationsProps } from '../../generated/props';
 import { act } from '../../lib/queue/act';
 import { route } from '../../lib/routes';
-import { Empty, Section } from '../../parts/Section';
+import { Empty, Section } from '../../parts/signs/Section';
 import { dayWords } from '../../lib/dates';
 import { WordSelect } from '../../ui/Select';
 

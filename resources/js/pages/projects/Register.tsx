@@ -1,7 +1,7 @@
 import { Head, Link } from '@inertiajs/react';
 import type { Register as RegisterProps } from '../../generated/props';
 import { route } from '../../lib/routes';
-import { Empty } from '../../parts/Section';
+import { Empty } from '../../parts/signs/Section';
 import { ActiveBy } from '../../parts/register/ActiveBy';
 import { addressOf, Choose } from '../../parts/register/Choose';
 import { RegisterLine } from '../../parts/register/RegisterLine';

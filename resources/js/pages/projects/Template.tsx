@@ -5,7 +5,7 @@ import type { TemplateView } from '../../generated/props';
 import { bind } from '../../lib/forms';
 import { lastMeansDone } from '../../lib/projects';
 import { route } from '../../lib/routes';
-import { RecordField } from '../../parts/Choose';
+import { RecordField } from '../../parts/fields/Choose';
 import { MadeProjects } from '../../parts/template/MadeProjects';
 import { TemplateTasks } from '../../parts/template/TemplateTasks';
 import { HowItRuns } from '../../parts/projects/HowItRuns';

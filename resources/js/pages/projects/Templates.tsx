@@ -2,7 +2,7 @@ import { Head, Link } from '@inertiajs/react';
 import type { Templates as TemplatesProps } from '../../generated/props';
 import { hoursWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
-import { Empty } from '../../parts/Section';
+import { Empty } from '../../parts/signs/Section';
 import { ButtonLink } from '../../ui/Button';
 
 /** Projects to start others from: one press leads to a new one. */

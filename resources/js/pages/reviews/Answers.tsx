@@ -5,8 +5,8 @@ import { grouped } from '../../lib/options';
 import { route } from '../../lib/routes';
 import { count } from '../../lib/words';
 import { FindAnswers } from '../../parts/reviews/FindAnswers';
-import { FromUntil } from '../../parts/FromUntil';
-import { Empty } from '../../parts/Section';
+import { FromUntil } from '../../parts/fields/FromUntil';
+import { Empty } from '../../parts/signs/Section';
 import { SelectField } from '../../ui/Select';
 
 const tags: { value: LogTag; label: string }[] = [

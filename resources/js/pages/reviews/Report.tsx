@@ -4,12 +4,12 @@ import type { ReportView } from '../../generated/props';
 import { act } from '../../lib/queue/act';
 import { dayWords, spanWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
-import { KeptField } from '../../parts/KeptField';
-import { Prose } from '../../parts/Prose';
+import { KeptField } from '../../parts/fields/KeptField';
+import { Prose } from '../../parts/signs/Prose';
 import { Offered } from '../../parts/reviews/Offered';
 import { SendReport } from '../../parts/reviews/SendReport';
-import { RuledText, type TakeIn } from '../../parts/RuledText';
-import { Empty } from '../../parts/Section';
+import { RuledText, type TakeIn } from '../../parts/fields/RuledText';
+import { Empty } from '../../parts/signs/Section';
 import { Button } from '../../ui/Button';
 import { Choices } from '../../ui/Choices';
 

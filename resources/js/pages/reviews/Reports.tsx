@@ -5,7 +5,7 @@ import { addDays, dayWords, spanWords } from '../../lib/dates';
 import { useForm } from '../../lib/kept/useForm';
 import { route } from '../../lib/routes';
 import { audiences } from '../../parts/reviews/audiences';
-import { Empty, Section } from '../../parts/Section';
+import { Empty, Section } from '../../parts/signs/Section';
 import { Button } from '../../ui/Button';
 import { DateField } from '../../ui/DateField';
 import { DialogButton } from '../../ui/DialogButton';

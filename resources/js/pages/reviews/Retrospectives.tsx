@@ -4,7 +4,7 @@ import { dayWords, spanWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
 import { count } from '../../lib/words';
 import { RetrospectiveForm } from '../../parts/reviews/RetrospectiveForm';
-import { Empty } from '../../parts/Section';
+import { Empty } from '../../parts/signs/Section';
 import { DialogButton } from '../../ui/DialogButton';
 
 /** The retrospectives one takes part in. */

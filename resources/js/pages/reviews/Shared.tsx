@@ -1,7 +1,7 @@
 import { Head } from '@inertiajs/react';
 import type { SharedView } from '../../generated/props';
 import { ofWords } from '../../lib/dates';
-import { Empty } from '../../parts/Section';
+import { Empty } from '../../parts/signs/Section';
 
 /** What others let one read of their reviews. */
 export default function Shared({ page }: { page: SharedView }) {

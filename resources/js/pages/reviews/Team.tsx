@@ -5,10 +5,10 @@ import { act } from '../../lib/queue/act';
 import { dateWords, spanWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
 import { first } from '../../lib/words';
-import { Cord } from '../../parts/Cord';
-import { Gauge, Standing } from '../../parts/Gauge';
+import { Cord } from '../../parts/signs/Cord';
+import { Gauge, Standing } from '../../parts/signs/Gauge';
 import { SayChance } from '../../parts/goals/OwnersEstimate';
-import { Empty, Section } from '../../parts/Section';
+import { Empty, Section } from '../../parts/signs/Section';
 import { WordSelect } from '../../ui/Select';
 
 const weekdays = ['monday', 'tuesday', 'wednesday', 'thursday', 'friday', 'saturday', 'sunday'];

@@ -3,7 +3,7 @@ import type { OpenAtEnd, ThinningView } from '../../generated/props';
 import { monthWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
 import { LeftOver } from '../../parts/reviews/LeftOver';
-import { Section } from '../../parts/Section';
+import { Section } from '../../parts/signs/Section';
 
 /** What could go: tasks without recent activity and the shelf, one key each; and whether what is open grows less. */
 export default function Thinning({ page }: { page: ThinningView }) {

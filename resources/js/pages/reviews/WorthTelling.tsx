@@ -3,10 +3,10 @@ import type { TellingView } from '../../generated/props';
 import { dayWords } from '../../lib/dates';
 import { peopleAsOptions } from '../../lib/options';
 import { route } from '../../lib/routes';
-import { Cord } from '../../parts/Cord';
-import { MarkTelling } from '../../parts/reviews/MarkTelling';
-import { FromUntil } from '../../parts/FromUntil';
-import { Empty } from '../../parts/Section';
+import { Cord } from '../../parts/signs/Cord';
+import { MarkTelling } from '../../parts/signs/MarkTelling';
+import { FromUntil } from '../../parts/fields/FromUntil';
+import { Empty } from '../../parts/signs/Section';
 import { SelectField } from '../../ui/Select';
 
 /** What is worth telling, of a person or everybody, in a span. */

@@ -3,10 +3,10 @@ import { clsx } from 'clsx';
 import type { DoneShare, DoneView } from '../../generated/props';
 import { addDays, dayWords, hoursWords, spanWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
-import { AddTask } from '../../parts/AddTask';
-import { FromUntil } from '../../parts/FromUntil';
-import { Empty, Section } from '../../parts/Section';
-import { TaskLine } from '../../parts/TaskLine';
+import { AddTask } from '../../parts/task/AddTask';
+import { FromUntil } from '../../parts/fields/FromUntil';
+import { Empty, Section } from '../../parts/signs/Section';
+import { TaskLine } from '../../parts/task/TaskLine';
 import { Shares } from '../../parts/week/Shares';
 
 /** What got done in a span, by goal, main effort and area: an honest mirror. */

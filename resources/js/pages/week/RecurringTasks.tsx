@@ -4,7 +4,7 @@ import type { OutputRow, RecurringTasks as RecurringTasksProps } from '../../gen
 import { act } from '../../lib/queue/act';
 import { plannedWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
-import { Empty, Section } from '../../parts/Section';
+import { Empty, Section } from '../../parts/signs/Section';
 import { Checklist } from '../../parts/recurring/Checklist';
 import { Daily } from '../../parts/recurring/Daily';
 import { RecurringTaskLine } from '../../parts/recurring/RecurringTaskLine';

@@ -1,6 +1,6 @@
 import type { Tray } from '../../generated/props';
 import { dayWords, hoursWords } from '../../lib/dates';
-import { Section } from '../Section';
+import { Section } from '../signs/Section';
 
 /** What each day leaves: taken by meetings, planned with tasks, free. */
 export function DoesItFit({ page }: { page: Tray }) {

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { Answer, Question } from './Answer';
-import { ToPlace } from '../ToPlace';
+import { ToPlace } from '../task/ToPlace';
 import type { Tray, TrayItem } from '../../generated/props';
 import { act } from '../../lib/queue/act';
 import { withoutJots } from '../../lib/jots';

@@ -6,7 +6,7 @@ import { Came } from './Came';
 import { SplitItem } from './SplitItem';
 import { SortFor } from './SortFor';
 import { NO_DAY, SortWhen } from './SortWhen';
-import { Understood } from './Understood';
+import { Understood } from '../signs/Understood';
 import { ReturnDate } from './ReturnDate';
 import type { Tray, TrayItem } from '../../generated/props';
 import { act } from '../../lib/queue/act';

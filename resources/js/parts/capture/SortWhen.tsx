@@ -1,5 +1,5 @@
 import { Answer, Question } from './Answer';
-import { valueWords } from './Understood';
+import { valueWords } from '../signs/Understood';
 import type { DayRoom, Tray } from '../../generated/props';
 import { dayWords, hoursWords, plannedWords, weekdayNumber } from '../../lib/dates';
 import { useKeys } from '../../lib/keys';

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { Section } from '../Section';
+import { Section } from '../signs/Section';
 import type { Tray, TrayItem } from '../../generated/props';
 import { act } from '../../lib/queue/act';
 import { dayWords } from '../../lib/dates';

@@ -1,6 +1,6 @@
 import { Link } from '@inertiajs/react';
 import { Came } from '../capture/Came';
-import { Section } from '../Section';
+import { Section } from '../signs/Section';
 import type { Returned } from '../../generated/props';
 import { act } from '../../lib/queue/act';
 import { route } from '../../lib/routes';

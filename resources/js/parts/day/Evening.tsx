@@ -1,5 +1,5 @@
-import { RuledText } from '../RuledText';
-import { Section } from '../Section';
+import { RuledText } from '../fields/RuledText';
+import { Section } from '../signs/Section';
 import { TaskTitle } from './TaskTitle';
 import { Questions } from './Questions';
 import type { DayView, EveningRow } from '../../generated/props';

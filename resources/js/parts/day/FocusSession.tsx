@@ -1,7 +1,7 @@
-import { SaveOrCancel } from '../SaveOrCancel';
+import { SaveOrCancel } from '../fields/SaveOrCancel';
 import { useEffect, useRef, useState } from 'react';
 import { useForm } from '../../lib/kept/useForm';
-import { tellReturn } from '../Notices';
+import { tellReturn } from '../signs/Notices';
 import type { DayView, SessionOutcome, FocusSessionRow, SessionPart } from '../../generated/props';
 import { act } from '../../lib/queue/act';
 import { bind } from '../../lib/forms';

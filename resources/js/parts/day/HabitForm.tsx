@@ -1,7 +1,7 @@
 import { usePage } from '@inertiajs/react';
 import { useEffect } from 'react';
 import { useForm } from '../../lib/kept/useForm';
-import { RecordField } from '../Choose';
+import { RecordField } from '../fields/Choose';
 import type { HabitRow } from '../../generated/props';
 import { act } from '../../lib/queue/act';
 import { refresh } from '../../lib/background';

@@ -1,5 +1,5 @@
 import { clsx } from 'clsx';
-import { Section } from '../Section';
+import { Section } from '../signs/Section';
 import { HabitForm } from './HabitForm';
 import type { HabitMark, HabitRow, HabitState } from '../../generated/props';
 import { act } from '../../lib/queue/act';

@@ -1,8 +1,8 @@
 import { Link } from '@inertiajs/react';
-import { Estimate } from '../Estimate';
+import { Estimate } from '../task/Estimate';
 import { MeetingState } from '../meetings/MeetingState';
-import { Section } from '../Section';
-import { TaskLine } from '../TaskLine';
+import { Section } from '../signs/Section';
+import { TaskLine } from '../task/TaskLine';
 import { AppointmentForm } from './AppointmentForm';
 import type { AppointmentRow, Occurrence, TaskRow } from '../../generated/props';
 import { runningFirst, type Timed, timedOf } from '../../lib/timed';

@@ -1,11 +1,11 @@
-import { SaveOrCancel } from '../SaveOrCancel';
+import { SaveOrCancel } from '../fields/SaveOrCancel';
 import { Link } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import { useState } from 'react';
 import { useForm } from '../../lib/kept/useForm';
-import { AddLine } from '../AddLine';
-import { MarkTelling } from '../reviews/MarkTelling';
-import { Section } from '../Section';
+import { AddLine } from '../fields/AddLine';
+import { MarkTelling } from '../signs/MarkTelling';
+import { Section } from '../signs/Section';
 import { TagMark } from './TagMark';
 import type { LogRow, LogTag } from '../../generated/props';
 import { act } from '../../lib/queue/act';

@@ -1,9 +1,9 @@
 import type { DayView } from '../../generated/props';
 import { act } from '../../lib/queue/act';
 import { route } from '../../lib/routes';
-import { Cord } from '../Cord';
-import { Empty } from '../Section';
-import { TaskLine } from '../TaskLine';
+import { Cord } from '../signs/Cord';
+import { Empty } from '../signs/Section';
+import { TaskLine } from '../task/TaskLine';
 import { FocusSession } from './FocusSession';
 import { ButtonLink } from '../../ui/Button';
 

@@ -1,7 +1,7 @@
 import { Link } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import type { ReactNode } from 'react';
-import { Empty } from '../Section';
+import { Empty } from '../signs/Section';
 import type { LogView } from '../../generated/props';
 import { addDays, daysBetween, dayWords, weekdayNumber } from '../../lib/dates';
 import { route } from '../../lib/routes';

@@ -1,6 +1,6 @@
 import { ProtectedHours } from './ProtectedHours';
 import { useForm } from '../../lib/kept/useForm';
-import { Section } from '../Section';
+import { Section } from '../signs/Section';
 import type { AbsenceRow, ProtectedHoursRow } from '../../generated/props';
 import { act } from '../../lib/queue/act';
 import { dateWords } from '../../lib/dates';

@@ -1,5 +1,5 @@
 import { useForm } from '../../lib/kept/useForm';
-import { Section } from '../Section';
+import { Section } from '../signs/Section';
 import type { ProtectedHoursRow } from '../../generated/props';
 import { act } from '../../lib/queue/act';
 import { bind } from '../../lib/forms';

@@ -1,5 +1,5 @@
 import { useForm } from '../../lib/kept/useForm';
-import { AddLine } from '../AddLine';
+import { AddLine } from '../fields/AddLine';
 import type { EveningRow } from '../../generated/props';
 import { act } from '../../lib/queue/act';
 import { addingLines } from '../../lib/forms';

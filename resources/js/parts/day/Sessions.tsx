@@ -1,4 +1,4 @@
-import { Section } from '../Section';
+import { Section } from '../signs/Section';
 import type { SessionOutcome, FocusSessionRow } from '../../generated/props';
 import { act } from '../../lib/queue/act';
 import { hoursWords } from '../../lib/dates';

@@ -1,5 +1,5 @@
 import { clsx } from 'clsx';
-import { Cord } from '../Cord';
+import { Cord } from '../signs/Cord';
 import type { TaskRow } from '../../generated/props';
 
 interface Props {

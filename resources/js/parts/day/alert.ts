@@ -1,6 +1,6 @@
 import { useEffect, useRef } from 'react';
 import { refresh } from '../../lib/background';
-import { tellReturn } from '../Notices';
+import { tellReturn } from '../signs/Notices';
 import type { Alert } from '../../generated/props';
 
 /** A minute is over: what was shown in it is not shown again. */

@@ -1,6 +1,6 @@
 import { useForm } from '../../lib/kept/useForm';
 import { useState } from 'react';
-import { Section } from '../Section';
+import { Section } from '../signs/Section';
 import type { AreaView, ContactRow } from '../../generated/props';
 import { act } from '../../lib/queue/act';
 import { bind, saving } from '../../lib/forms';

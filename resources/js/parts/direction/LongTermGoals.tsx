@@ -1,7 +1,7 @@
 import { useForm } from '../../lib/kept/useForm';
 import { useState } from 'react';
 import { YearsAhead } from './YearsAhead';
-import { Empty } from '../Section';
+import { Empty } from '../signs/Section';
 import type { DirectionView, LongTermGoalTag } from '../../generated/props';
 import { act } from '../../lib/queue/act';
 import { bind, saving } from '../../lib/forms';

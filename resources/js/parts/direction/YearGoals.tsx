@@ -1,8 +1,8 @@
 import { clsx } from 'clsx';
-import { toneOf } from '../Cord';
-import { GoalTitle } from '../GoalTitle';
-import { GaugeLine } from '../Gauge';
-import { Empty, Section } from '../Section';
+import { toneOf } from '../signs/Cord';
+import { GoalTitle } from '../signs/GoalTitle';
+import { GaugeLine } from '../signs/Gauge';
+import { Empty, Section } from '../signs/Section';
 import type { DirectionView, PlacedGoal } from '../../generated/props';
 import { act } from '../../lib/queue/act';
 import { route } from '../../lib/routes';

@@ -1,6 +1,6 @@
 import { usePage } from '@inertiajs/react';
 import { clsx } from 'clsx';
-import { toneOf } from '../Cord';
+import { toneOf } from '../signs/Cord';
 import type { DirectionView, LongTermGoalTag } from '../../generated/props';
 import { daysBetween, fullDateWords } from '../../lib/dates';
 import { Pressed } from '../../ui/Pressed';

@@ -1,12 +1,8 @@
-import { createContext, lazy, type ReactNode, Suspense, useContext, useMemo, useState } from 'react';
+import { lazy, type ReactNode, Suspense, useMemo, useState } from 'react';
+import { ExplainContext } from '../../lib/explain';
 import { useKeys } from '../../lib/keys';
 
 const FigureDialog = lazy(() => import('./FigureDialog'));
-
-const Context = createContext<(address: string) => void>(() => undefined);
-
-/** Opens the explanation that is to be had at the address. */
-export const useExplain = () => useContext(Context);
 
 /** Lets any figure within explain itself: by a click on its gauge, or `e` on whatever carries one. */
 export function Explain({ children }: { children: ReactNode }) {
@@ -30,7 +26,7 @@ export function Explain({ children }: { children: ReactNode }) {
     useKeys({ e: { words: 'How is this calculated? The focused figure, or the first one', run: explainFocused } });
 
     return (
-        <Context.Provider value={explain}>
+        <ExplainContext value={explain}>
             {children}
             {address !== null && (
                 <Suspense>
@@ -43,6 +39,6 @@ export function Explain({ children }: { children: ReactNode }) {
                     />
                 </Suspense>
             )}
-        </Context.Provider>
+        </ExplainContext>
     );
 }

@@ -1,7 +1,7 @@
 import { Link } from '@inertiajs/react';
 import { type ReactNode, useEffect, useState } from 'react';
 import { Sum } from './Sum';
-import { Gauge, Standing } from '../Gauge';
+import { Gauge, Standing } from '../signs/Gauge';
 import type { FigureView } from '../../generated/props';
 import { dayWords } from '../../lib/dates';
 import { Dialog } from '../../ui/Dialog';

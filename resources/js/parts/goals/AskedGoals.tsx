@@ -1,5 +1,5 @@
 import { Link } from '@inertiajs/react';
-import { Section } from '../Section';
+import { Section } from '../signs/Section';
 import type { AskedGoal } from '../../generated/props';
 import { dateWords } from '../../lib/dates';
 import { bind } from '../../lib/forms';

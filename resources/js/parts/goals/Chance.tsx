@@ -1,6 +1,6 @@
 import { OwnersEstimate } from './OwnersEstimate';
-import { Forecast } from '../Forecast';
-import { Section } from '../Section';
+import { Forecast } from '../signs/Forecast';
+import { Section } from '../signs/Section';
 import type { GoalView } from '../../generated/props';
 import { dayWords } from '../../lib/dates';
 

@@ -1,4 +1,4 @@
-import { type InPlace, SaveOrCancel } from '../SaveOrCancel';
+import { type InPlace, SaveOrCancel } from '../fields/SaveOrCancel';
 import { clsx } from 'clsx';
 import { type ReactNode, type SubmitEvent, useState } from 'react';
 import { act } from '../../lib/queue/act';

@@ -1,7 +1,7 @@
 import type { FormDataType } from '@inertiajs/core';
 import { useHttp } from '@inertiajs/react';
 import { useEffect, useState } from 'react';
-import { Section } from '../Section';
+import { Section } from '../signs/Section';
 import type { ChangedFigure, ChangePreview, Gauge } from '../../generated/props';
 
 /** How long one types before the figures are asked for, in milliseconds. */

@@ -1,7 +1,7 @@
 import { usePage } from '@inertiajs/react';
 import { useForm } from '../../lib/kept/useForm';
 import { SureOfDate } from './SureOfDate';
-import { AddLine } from '../AddLine';
+import { AddLine } from '../fields/AddLine';
 import type { GoalView } from '../../generated/props';
 import { bind } from '../../lib/forms';
 import { route } from '../../lib/routes';

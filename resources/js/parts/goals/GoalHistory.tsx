@@ -1,7 +1,7 @@
 import { useForm } from '../../lib/kept/useForm';
 import { type SubmitEvent, useState } from 'react';
 import { idOf } from './Pins';
-import { Empty, Section } from '../Section';
+import { Empty, Section } from '../signs/Section';
 import type { GoalView, LogEntry } from '../../generated/props';
 import { act } from '../../lib/queue/act';
 import { dayWords } from '../../lib/dates';

@@ -1,8 +1,8 @@
 import { AssumptionLine } from './AssumptionLine';
 import { MainEffortLine } from './MainEffortLine';
 import { TradeOffLine } from './TradeOffLine';
-import { AddLine } from '../AddLine';
-import { Section } from '../Section';
+import { AddLine } from '../fields/AddLine';
+import { Section } from '../signs/Section';
 import type { GoalParts as Parts, PersonTag } from '../../generated/props';
 import { addingLines } from '../../lib/forms';
 import { useForm } from '../../lib/kept/useForm';

@@ -1,6 +1,6 @@
 import { useForm } from '../../lib/kept/useForm';
-import { AddLine } from '../AddLine';
-import { Section } from '../Section';
+import { AddLine } from '../fields/AddLine';
+import { Section } from '../signs/Section';
 import type { GoalView } from '../../generated/props';
 import { bind } from '../../lib/forms';
 import { route } from '../../lib/routes';

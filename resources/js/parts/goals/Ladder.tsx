@@ -1,7 +1,7 @@
 import { Link } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import { useState } from 'react';
-import { Cord, toneOf } from '../Cord';
+import { Cord, toneOf } from '../signs/Cord';
 import type { GoalRow, GoalView } from '../../generated/props';
 import { plannedWords } from '../../lib/dates';
 import { route } from '../../lib/routes';

@@ -1,9 +1,9 @@
-import { SaveOrCancel } from '../SaveOrCancel';
+import { SaveOrCancel } from '../fields/SaveOrCancel';
 import { clsx } from 'clsx';
 import { useForm } from '../../lib/kept/useForm';
 import { type SubmitEvent, useState } from 'react';
 import { PasteReadings } from './PasteReadings';
-import { Section } from '../Section';
+import { Section } from '../signs/Section';
 import type { GoalView, ReadingRow } from '../../generated/props';
 import { act } from '../../lib/queue/act';
 import { dayWords } from '../../lib/dates';

@@ -1,7 +1,7 @@
-import { RecordField } from '../Choose';
+import { RecordField } from '../fields/Choose';
 import type { GoalFormView, GoalValues } from '../../generated/props';
 import { SelectField } from '../../ui/Select';
-import { SeenBy } from '../SeenBy';
+import { SeenBy } from '../fields/SeenBy';
 
 interface Props {
     page: GoalFormView;

@@ -1,6 +1,6 @@
-import { useExplain } from '../figure/Explain';
+import { useExplain } from '../../lib/explain';
 import { Sum } from '../figure/Sum';
-import { Empty, Section } from '../Section';
+import { Empty, Section } from '../signs/Section';
 import type { GoalView } from '../../generated/props';
 
 /** How the figure adds up, as a written sum under a rule. */

@@ -2,7 +2,7 @@ import { useDroppable } from '@dnd-kit/core';
 import { Link } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import type { ReactNode } from 'react';
-import { DraggableLine } from '../DraggableLine';
+import { DraggableLine } from '../task/DraggableLine';
 import type { DateStep, DateView, PersonTag } from '../../generated/props';
 import { dayWords, hoursWords, isDay, plannedWords } from '../../lib/dates';
 import { route } from '../../lib/routes';

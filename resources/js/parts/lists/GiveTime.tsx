@@ -1,5 +1,5 @@
 import { clsx } from 'clsx';
-import { DraggableLine } from '../DraggableLine';
+import { DraggableLine } from '../task/DraggableLine';
 import type { ListView, TaskRow } from '../../generated/props';
 import { dayWords } from '../../lib/dates';
 import { plan } from '../../lib/tasks';

@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import type { ListView, WeekDay } from '../../generated/props';
 import { dayWords, plannedWords } from '../../lib/dates';
-import { DropTime } from '../DropTime';
+import { DropTime } from '../task/DropTime';
 import { DayRuler } from '../week/DayRuler';
 import { FreeHours } from '../week/FreeHours';
 

@@ -5,8 +5,8 @@ import type { IssueRow, PlannedItem, SeriesView } from '../../generated/props';
 import { act } from '../../lib/queue/act';
 import { route } from '../../lib/routes';
 import { first, needWords, rankWords, times } from '../../lib/words';
-import { Cord } from '../Cord';
-import { Estimate } from '../Estimate';
+import { Cord } from '../signs/Cord';
+import { Estimate } from '../task/Estimate';
 import { Button } from '../../ui/Button';
 
 /** How many px a minute takes on the strip. */

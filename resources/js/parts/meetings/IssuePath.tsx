@@ -2,7 +2,7 @@ import { Link } from '@inertiajs/react';
 import type { IssueStop } from '../../generated/props';
 import { dayWords } from '../../lib/dates';
 import { outcomeWords } from '../../lib/words';
-import { Section } from '../Section';
+import { Section } from '../signs/Section';
 
 /** The meetings in which an issue was on the agenda, and what each made of it. */
 export function IssuePath({ path, raised, on }: { path: IssueStop[]; raised: string; on: string }) {

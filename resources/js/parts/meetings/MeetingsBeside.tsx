@@ -1,5 +1,5 @@
 import { Link } from '@inertiajs/react';
-import { Section } from '../Section';
+import { Section } from '../signs/Section';
 import type { MeetingsBeside as Props, Option } from '../../generated/props';
 import { dayWords } from '../../lib/dates';
 

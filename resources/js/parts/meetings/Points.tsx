@@ -1,7 +1,7 @@
 import { clsx } from 'clsx';
-import { AddLine } from '../AddLine';
-import { PersonField } from '../Choose';
-import { Section } from '../Section';
+import { AddLine } from '../fields/AddLine';
+import { PersonField } from '../fields/Choose';
+import { Section } from '../signs/Section';
 import type { PersonTag, PointRow } from '../../generated/props';
 import { act } from '../../lib/queue/act';
 import { withRecord } from '../../lib/queue/guess';

@@ -1,6 +1,6 @@
 import { IssueFields, noIssue } from './IssueFields';
-import { AddLine } from '../AddLine';
-import { Section } from '../Section';
+import { AddLine } from '../fields/AddLine';
+import { Section } from '../signs/Section';
 import type { Option, SeriesRow } from '../../generated/props';
 import { addingLines } from '../../lib/forms';
 import { useForm } from '../../lib/kept/useForm';

@@ -1,6 +1,6 @@
 import { Link } from '@inertiajs/react';
-import { AddLine } from '../AddLine';
-import { Section } from '../Section';
+import { AddLine } from '../fields/AddLine';
+import { Section } from '../signs/Section';
 import type { SeriesView } from '../../generated/props';
 import { addingLines } from '../../lib/forms';
 import { useForm } from '../../lib/kept/useForm';

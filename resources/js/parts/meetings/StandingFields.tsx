@@ -1,5 +1,5 @@
 import { peopleAsOptions } from '../../lib/options';
-import { RecordField } from '../Choose';
+import { RecordField } from '../fields/Choose';
 import type { Option, PersonTag, StandingValues } from '../../generated/props';
 import { TextField } from '../../ui/Field';
 import { Rows } from '../../ui/Rows';

@@ -1,7 +1,7 @@
 import { useForm } from '../../lib/kept/useForm';
 import { useState } from 'react';
-import { CheckList } from '../CheckList';
-import { Empty, Section } from '../Section';
+import { CheckList } from '../fields/CheckList';
+import { Empty, Section } from '../signs/Section';
 import type { GroupRow, People, PersonTag } from '../../generated/props';
 import { act } from '../../lib/queue/act';
 import { bind, saving } from '../../lib/forms';

@@ -1,6 +1,6 @@
 import { Link } from '@inertiajs/react';
 import { clsx } from 'clsx';
-import { KeptHours } from '../day/KeptHours';
+import { KeptHours } from '../signs/KeptHours';
 import type { HoursCell, People, ProtectedHoursRow } from '../../generated/props';
 import { hoursWords, spanWords } from '../../lib/dates';
 import { route } from '../../lib/routes';

@@ -1,7 +1,7 @@
 import { clsx } from 'clsx';
-import { GoalTitle } from '../GoalTitle';
-import { GaugeLine } from '../Gauge';
-import { Empty, Section } from '../Section';
+import { GoalTitle } from '../signs/GoalTitle';
+import { GaugeLine } from '../signs/Gauge';
+import { Empty, Section } from '../signs/Section';
 import { LongTermWords } from '../direction/LongTermWords';
 import { LongTermGoals } from '../direction/LongTermGoals';
 import { PeriodWords } from '../direction/PeriodWords';

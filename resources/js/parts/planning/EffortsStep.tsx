@@ -1,5 +1,5 @@
 import { GoalParts } from '../goals/GoalParts';
-import { Empty } from '../Section';
+import { Empty } from '../signs/Section';
 import type { PlanningView } from '../../generated/props';
 import { route } from '../../lib/routes';
 import { Link } from '@inertiajs/react';

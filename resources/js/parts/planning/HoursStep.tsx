@@ -1,6 +1,6 @@
 import { clsx } from 'clsx';
 import { LoadRuler, scaleOf, unknownWords } from './LoadBeside';
-import { Section } from '../Section';
+import { Section } from '../signs/Section';
 import type { LoadRow, PlanningView } from '../../generated/props';
 import { hoursWords } from '../../lib/dates';
 import { TableHead } from '../../ui/TableHead';

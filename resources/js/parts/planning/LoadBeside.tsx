@@ -1,5 +1,5 @@
 import { clsx } from 'clsx';
-import { Section } from '../Section';
+import { Section } from '../signs/Section';
 import type { LoadRow, PlanningView } from '../../generated/props';
 import { hoursWords } from '../../lib/dates';
 import { count } from '../../lib/words';

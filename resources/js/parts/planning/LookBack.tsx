@@ -1,7 +1,7 @@
 import { Link } from '@inertiajs/react';
 import { Seen } from '../goals/AssumptionLine';
-import { Standing } from '../Gauge';
-import { Empty, Section } from '../Section';
+import { Standing } from '../signs/Gauge';
+import { Empty, Section } from '../signs/Section';
 import type { PlanningView } from '../../generated/props';
 import { route } from '../../lib/routes';
 import { ButtonLink } from '../../ui/Button';

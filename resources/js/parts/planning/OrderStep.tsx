@@ -1,5 +1,5 @@
-import { Cord } from '../Cord';
-import { Empty, Section } from '../Section';
+import { Cord } from '../signs/Cord';
+import { Empty, Section } from '../signs/Section';
 import type { PlannedGoal, PlanningView } from '../../generated/props';
 import { act } from '../../lib/queue/act';
 import { route } from '../../lib/routes';

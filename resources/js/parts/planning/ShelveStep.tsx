@@ -1,6 +1,6 @@
 import { allGoals } from './OrderStep';
-import { Cord } from '../Cord';
-import { Empty, Section } from '../Section';
+import { Cord } from '../signs/Cord';
+import { Empty, Section } from '../signs/Section';
 import { ShelfLine } from '../capture/ShelfLine';
 import type { PlanningView } from '../../generated/props';
 import { act } from '../../lib/queue/act';

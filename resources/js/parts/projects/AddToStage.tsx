@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { AddTask } from '../AddTask';
+import { AddTask } from '../task/AddTask';
 import type { ProjectView } from '../../generated/props';
 import { WordSelect } from '../../ui/Select';
 

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { Folded } from './Folded';
 import { MovableLine } from './MovableLine';
 import type { ProjectView } from '../../generated/props';
-import { Section } from '../Section';
+import { Section } from '../signs/Section';
 
 /** How many of them are in sight at once. */
 const SHOWN = 10;

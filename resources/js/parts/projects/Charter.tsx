@@ -1,5 +1,5 @@
 import { type SubmitEvent, useState } from 'react';
-import { Prose } from '../Prose';
+import { Prose } from '../signs/Prose';
 import type { ProjectView } from '../../generated/props';
 import { bind } from '../../lib/forms';
 import { useForm } from '../../lib/kept/useForm';

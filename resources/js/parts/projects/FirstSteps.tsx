@@ -1,8 +1,8 @@
 import { Link } from '@inertiajs/react';
 import { addingLines } from '../../lib/forms';
 import { useForm } from '../../lib/kept/useForm';
-import { AddLine } from '../AddLine';
-import { Section } from '../Section';
+import { AddLine } from '../fields/AddLine';
+import { Section } from '../signs/Section';
 import type { ProjectView } from '../../generated/props';
 import { act } from '../../lib/queue/act';
 import { route } from '../../lib/routes';

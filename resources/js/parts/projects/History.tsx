@@ -1,5 +1,5 @@
 import { Folded } from './Folded';
-import { Section } from '../Section';
+import { Section } from '../signs/Section';
 import type { ProjectView } from '../../generated/props';
 import { act } from '../../lib/queue/act';
 import { dayWords } from '../../lib/dates';

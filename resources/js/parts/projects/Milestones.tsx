@@ -1,4 +1,4 @@
-import { SaveOrCancel } from '../SaveOrCancel';
+import { SaveOrCancel } from '../fields/SaveOrCancel';
 import { useForm } from '../../lib/kept/useForm';
 import { clsx } from 'clsx';
 import { type SubmitEvent, useState } from 'react';

@@ -1,7 +1,7 @@
 import { useDraggable, useDroppable } from '@dnd-kit/core';
 import { clsx } from 'clsx';
 import { moveBy } from './moving';
-import { TaskLine } from '../TaskLine';
+import { TaskLine } from '../task/TaskLine';
 import type { ProjectView, TaskRow } from '../../generated/props';
 
 interface Props {

@@ -1,7 +1,7 @@
 import { usePage } from '@inertiajs/react';
 import { useForm } from '../../lib/kept/useForm';
 import { type SubmitEvent, useState } from 'react';
-import { CheckList } from '../CheckList';
+import { CheckList } from '../fields/CheckList';
 import type { FieldEntry, ProjectView } from '../../generated/props';
 import { act } from '../../lib/queue/act';
 import { bind } from '../../lib/forms';

@@ -1,6 +1,6 @@
 import { usePage } from '@inertiajs/react';
 import { clsx } from 'clsx';
-import { Gauge, Standing } from '../Gauge';
+import { Gauge, Standing } from '../signs/Gauge';
 import type { MilestoneRow, ProjectView } from '../../generated/props';
 import { dateWords, daysBetween, monthWords } from '../../lib/dates';
 

@@ -3,7 +3,7 @@ import { Link } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import { Folded } from './Folded';
 import { MovableLine } from './MovableLine';
-import { TaskLine } from '../TaskLine';
+import { TaskLine } from '../task/TaskLine';
 import type { ProjectView, StageRow, TaskRow } from '../../generated/props';
 import { route } from '../../lib/routes';
 

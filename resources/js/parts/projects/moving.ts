@@ -2,7 +2,7 @@ import type { ProjectView, StageRow, TaskRow } from '../../generated/props';
 import { act } from '../../lib/queue/act';
 import { route } from '../../lib/routes';
 import { keepFocusOn } from '../../lib/focus/hold';
-import type { Way } from '../useLineKeys';
+import type { Way } from '../task/useLineKeys';
 
 const openIn = (stage: StageRow) => stage.tasks.filter((task) => !task.isDone);
 

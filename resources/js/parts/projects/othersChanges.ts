@@ -1,6 +1,6 @@
 import { usePage } from '@inertiajs/react';
 import { useEffect, useRef } from 'react';
-import { tellUpdate } from '../Notices';
+import { tellUpdate } from '../signs/Notices';
 import type { HistoryRow } from '../../generated/props';
 
 /** Tells what somebody else changed about a project while it is looked at. */

@@ -1,4 +1,4 @@
-import { Section } from '../Section';
+import { Section } from '../signs/Section';
 import type { OccurrenceState, RecurringTaskView } from '../../generated/props';
 import { dayWords } from '../../lib/dates';
 

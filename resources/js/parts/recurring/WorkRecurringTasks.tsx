@@ -1,8 +1,8 @@
 import { usePage } from '@inertiajs/react';
 import { useEffect, useState } from 'react';
 import { RecurringTaskLine } from './RecurringTaskLine';
-import { CheckList } from '../CheckList';
-import { Section } from '../Section';
+import { CheckList } from '../fields/CheckList';
+import { Section } from '../signs/Section';
 import type { RecurringTaskRow } from '../../generated/props';
 import { act } from '../../lib/queue/act';
 import { refresh } from '../../lib/background';

@@ -4,9 +4,9 @@ import type { RegisterRow } from '../../generated/props';
 import { dateWords } from '../../lib/dates';
 import { hasNoTasks } from '../../lib/projects';
 import { route } from '../../lib/routes';
-import { Cord } from '../Cord';
-import { Initials } from '../Initials';
-import { Gauge, Standing } from '../Gauge';
+import { Cord } from '../signs/Cord';
+import { Initials } from '../signs/Initials';
+import { Gauge, Standing } from '../signs/Gauge';
 
 /** A project in the register: thread, status, progress against pace, the next point to reach, the next step. */
 export function RegisterLine({ project }: { project: RegisterRow }) {

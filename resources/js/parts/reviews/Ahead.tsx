@@ -1,5 +1,5 @@
 import { Link } from '@inertiajs/react';
-import { WeekRuler } from '../week/WeekRuler';
+import { WeekRuler } from '../signs/WeekRuler';
 import type { AheadWeek } from '../../generated/props';
 import { dayWords, hoursWords, spanWords } from '../../lib/dates';
 import { route } from '../../lib/routes';

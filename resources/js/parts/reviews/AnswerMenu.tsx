@@ -1,6 +1,6 @@
 import { usePage } from '@inertiajs/react';
 import { useEffect, useState } from 'react';
-import { RecordField } from '../Choose';
+import { RecordField } from '../fields/Choose';
 import type { QuestionRow } from '../../generated/props';
 import { act } from '../../lib/queue/act';
 import { refresh } from '../../lib/background';

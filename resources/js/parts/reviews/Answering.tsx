@@ -1,6 +1,6 @@
 import { useRef } from 'react';
 import { OfferedLines } from './OfferedLines';
-import { RuledText, type TakeIn } from '../RuledText';
+import { RuledText, type TakeIn } from '../fields/RuledText';
 import type { QuestionRow } from '../../generated/props';
 import { route } from '../../lib/routes';
 import { count } from '../../lib/words';

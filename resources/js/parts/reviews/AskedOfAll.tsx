@@ -1,6 +1,6 @@
 import type { RetrospectiveView } from '../../generated/props';
 import { route } from '../../lib/routes';
-import { RuledText } from '../RuledText';
+import { RuledText } from '../fields/RuledText';
 
 /** The questions of a retrospective, with one’s own answer and, once all is shown, everybody’s. */
 export function AskedOfAll({ page: { questions, retrospective } }: { page: RetrospectiveView }) {

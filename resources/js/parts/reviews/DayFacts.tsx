@@ -1,5 +1,5 @@
 import { Link } from '@inertiajs/react';
-import { DecisionList } from './DecisionList';
+import { DecisionList } from '../signs/DecisionList';
 import type { DayLine, PeriodTag, WeekFacts } from '../../generated/props';
 import { dayWords } from '../../lib/dates';
 import { route } from '../../lib/routes';

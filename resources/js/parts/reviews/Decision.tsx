@@ -1,7 +1,7 @@
 import { Link } from '@inertiajs/react';
 import { Answer } from '../capture/Answer';
-import { Cord } from '../Cord';
-import { handOver, HandOverAnswer } from '../HandOverAnswer';
+import { Cord } from '../signs/Cord';
+import { handOver, HandOverAnswer } from '../task/HandOverAnswer';
 import type { AheadWeek, PersonTag, TaskRow } from '../../generated/props';
 import { act } from '../../lib/queue/act';
 import { dayWords, weekdayNumber } from '../../lib/dates';

@@ -1,8 +1,8 @@
 import { count } from '../../lib/words';
 import { Link } from '@inertiajs/react';
 import { clsx } from 'clsx';
-import { Cord } from '../Cord';
-import { Gauge, Standing } from '../Gauge';
+import { Cord } from '../signs/Cord';
+import { Gauge, Standing } from '../signs/Gauge';
 import { DayFacts } from './DayFacts';
 import { ShareList } from './ShareList';
 import type { PeriodTag, WeekFacts, WorkShare } from '../../generated/props';

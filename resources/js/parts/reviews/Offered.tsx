@@ -1,6 +1,6 @@
 import { OfferedLines } from './OfferedLines';
 import type { ReportView } from '../../generated/props';
-import { Section } from '../Section';
+import { Section } from '../signs/Section';
 
 interface Props {
     page: Pick<ReportView, 'figures' | 'lines'>;

@@ -1,8 +1,8 @@
 import { Link } from '@inertiajs/react';
 import { clsx } from 'clsx';
-import { Cord } from '../Cord';
-import { Gauge, Standing } from '../Gauge';
-import { DecisionList } from './DecisionList';
+import { Cord } from '../signs/Cord';
+import { Gauge, Standing } from '../signs/Gauge';
+import { DecisionList } from '../signs/DecisionList';
 import { HoursByWeek } from './HoursByWeek';
 import { ShareList } from './ShareList';
 import type { PeriodFacts as Facts, PeriodTag, PromisedGoal } from '../../generated/props';

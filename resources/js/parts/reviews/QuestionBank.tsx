@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { AddLine } from '../AddLine';
+import { AddLine } from '../fields/AddLine';
 import type { Horizon, QuestionRow } from '../../generated/props';
 import { act } from '../../lib/queue/act';
 import { addingLines } from '../../lib/forms';

@@ -3,7 +3,7 @@ import type { RetrospectivesView } from '../../generated/props';
 import { bind, bindRecord } from '../../lib/forms';
 import { useForm } from '../../lib/kept/useForm';
 import { route } from '../../lib/routes';
-import { RecordField } from '../Choose';
+import { RecordField } from '../fields/Choose';
 import { Button } from '../../ui/Button';
 import { Check } from '../../ui/Check';
 import { DateField } from '../../ui/DateField';

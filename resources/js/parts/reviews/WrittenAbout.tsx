@@ -1,7 +1,7 @@
 import { Link } from '@inertiajs/react';
 import type { AnswerLine } from '../../generated/props';
 import { ofWords } from '../../lib/dates';
-import { Section } from '../Section';
+import { Section } from '../signs/Section';
 
 /** What one wrote in reviews about the goals that are planned or closed here: nobody else sees it. */
 export function WrittenAbout({ lines, className }: { lines: AnswerLine[]; className?: string }) {

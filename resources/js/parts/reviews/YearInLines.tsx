@@ -1,7 +1,7 @@
 import { Link } from '@inertiajs/react';
 import type { PeriodReviewView } from '../../generated/props';
 import { dateWords, monthWords } from '../../lib/dates';
-import { Section } from '../Section';
+import { Section } from '../signs/Section';
 
 /** A year’s months in one line each, and what changed in its direction. */
 export function YearInLines({ page: { months, direction } }: { page: PeriodReviewView }) {

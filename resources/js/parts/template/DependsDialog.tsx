@@ -1,4 +1,4 @@
-import { CheckList } from '../CheckList';
+import { CheckList } from '../fields/CheckList';
 import type { TemplateTaskValues } from '../../generated/props';
 import { Button } from '../../ui/Button';
 import { DialogButton } from '../../ui/DialogButton';

@@ -1,6 +1,6 @@
 import { Link } from '@inertiajs/react';
 import { useState } from 'react';
-import { Section } from '../Section';
+import { Section } from '../signs/Section';
 import type { MadeProject, TemplateChangeRow } from '../../generated/props';
 import { act } from '../../lib/queue/act';
 import { route } from '../../lib/routes';

@@ -1,4 +1,4 @@
-import { AddLine } from '../AddLine';
+import { AddLine } from '../fields/AddLine';
 import type { TaskRow } from '../../generated/props';
 import { addingLines } from '../../lib/forms';
 import { useForm } from '../../lib/kept/useForm';

@@ -1,5 +1,5 @@
 import { Link, router, usePage } from '@inertiajs/react';
-import { HandOver } from '../HandOver';
+import { HandOver } from '../task/HandOver';
 import type { PersonTag, TaskRow } from '../../generated/props';
 import { useKeys } from '../../lib/keys';
 import { route } from '../../lib/routes';

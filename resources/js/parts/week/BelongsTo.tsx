@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { ToPlace } from '../ToPlace';
+import { ToPlace } from '../task/ToPlace';
 import type { TaskView } from '../../generated/props';
 import { act } from '../../lib/queue/act';
 import { route } from '../../lib/routes';

@@ -1,5 +1,5 @@
-import { CheckList } from '../CheckList';
-import { Section } from '../Section';
+import { CheckList } from '../fields/CheckList';
+import { Section } from '../signs/Section';
 import type { TaskView } from '../../generated/props';
 import { act } from '../../lib/queue/act';
 import { route } from '../../lib/routes';

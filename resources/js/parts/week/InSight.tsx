@@ -1,5 +1,5 @@
 import { Seen } from '../goals/AssumptionLine';
-import { Section } from '../Section';
+import { Section } from '../signs/Section';
 import type { GoalParts, MainEffortRow } from '../../generated/props';
 import { dayWords, hoursWords } from '../../lib/dates';
 

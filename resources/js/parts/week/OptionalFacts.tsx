@@ -1,6 +1,6 @@
 import { Fragment, type ReactNode, useEffect, useState } from 'react';
-import { RecordField } from '../Choose';
-import { KeptDate, KeptField } from '../KeptField';
+import { RecordField } from '../fields/Choose';
+import { KeptDate, KeptField } from '../fields/KeptField';
 import type { TaskView } from '../../generated/props';
 import { peopleAsOptions } from '../../lib/options';
 import { change } from '../../lib/tasks';

@@ -1,6 +1,6 @@
 import { Link } from '@inertiajs/react';
 import { Row } from './DayRow';
-import { DecisionLines } from '../reviews/DecisionList';
+import { DecisionLines } from '../signs/DecisionList';
 import type { PassedWeek } from '../../generated/props';
 import { dayWords, isDay, ofWords, spanWords } from '../../lib/dates';
 

@@ -1,7 +1,7 @@
 import { clsx } from 'clsx';
 import { useState } from 'react';
-import { Cord } from '../Cord';
-import { TaskLine } from '../TaskLine';
+import { Cord } from '../signs/Cord';
+import { TaskLine } from '../task/TaskLine';
 import type { DoneShare, TaskRow } from '../../generated/props';
 import { hoursWords } from '../../lib/dates';
 

@@ -1,7 +1,7 @@
-import { SaveOrCancel } from '../SaveOrCancel';
+import { SaveOrCancel } from '../fields/SaveOrCancel';
 import { clsx } from 'clsx';
 import { type ReactNode, type SubmitEvent, useRef } from 'react';
-import { TaskTick } from '../TaskTick';
+import { TaskTick } from '../task/TaskTick';
 import type { TaskView } from '../../generated/props';
 import { useForm } from '../../lib/kept/useForm';
 import { route } from '../../lib/routes';

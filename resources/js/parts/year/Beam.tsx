@@ -2,8 +2,8 @@ import { Link } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import { goalAddress } from './address';
 import { useYear } from './Drawing';
-import { Cord } from '../Cord';
-import { Gauge, Standing } from '../Gauge';
+import { Cord } from '../signs/Cord';
+import { Gauge, Standing } from '../signs/Gauge';
 import type { GoalRow } from '../../generated/props';
 import { first } from '../../lib/words';
 

@@ -1,6 +1,6 @@
 import { clsx } from 'clsx';
 import { type RefObject, useEffect, useMemo, useState } from 'react';
-import { toneOf } from '../Cord';
+import { toneOf } from '../signs/Cord';
 import type { GoalRow } from '../../generated/props';
 
 interface Line {

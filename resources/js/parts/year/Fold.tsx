@@ -1,6 +1,6 @@
 import { clsx } from 'clsx';
 import { type ReactNode, useState } from 'react';
-import { toneOf } from '../Cord';
+import { toneOf } from '../signs/Cord';
 import type { GoalRow } from '../../generated/props';
 
 interface Props {

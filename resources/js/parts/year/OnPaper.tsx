@@ -1,5 +1,5 @@
 import { usePage } from '@inertiajs/react';
-import { Cord } from '../Cord';
+import { Cord } from '../signs/Cord';
 import type { YearView } from '../../generated/props';
 import { fullDateWords } from '../../lib/dates';
 

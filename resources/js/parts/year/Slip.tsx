@@ -1,8 +1,8 @@
 import { Link } from '@inertiajs/react';
 import { goalAddress } from './address';
 import { useYear } from './Drawing';
-import { Cord } from '../Cord';
-import { Gauge, Standing } from '../Gauge';
+import { Cord } from '../signs/Cord';
+import { Gauge, Standing } from '../signs/Gauge';
 import type { GoalRow } from '../../generated/props';
 
 /** A goal where there is little width: its name in lines of its own. */

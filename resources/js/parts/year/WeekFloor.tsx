@@ -3,7 +3,7 @@ import { clsx } from 'clsx';
 import { goalAddress, yearAddress } from './address';
 import { useYear } from './Drawing';
 import { Floor } from './Floor';
-import { toneOf } from '../Cord';
+import { toneOf } from '../signs/Cord';
 import type { GoalRow, YearColumn, YearFloor } from '../../generated/props';
 import { daysBetween } from '../../lib/dates';
 

@@ -1,5 +1,5 @@
-import { AddLine } from '../../AddLine';
-import { Section } from '../../Section';
+import { AddLine } from '../../fields/AddLine';
+import { Section } from '../../signs/Section';
 import type { MinutesView } from '../../../generated/props';
 import { dayWords } from '../../../lib/dates';
 import { addingLine } from '../../../lib/forms';

@@ -1,5 +1,5 @@
 import { type SubmitEvent, useState } from 'react';
-import { TaskLine } from '../../TaskLine';
+import { TaskLine } from '../../task/TaskLine';
 import type { FollowUpAnswer, FollowUpRow, RoomView } from '../../../generated/props';
 import { act } from '../../../lib/queue/act';
 import { dayWords } from '../../../lib/dates';

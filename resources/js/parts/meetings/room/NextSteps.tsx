@@ -1,5 +1,5 @@
-import { AddLine } from '../../AddLine';
-import { TaskLine } from '../../TaskLine';
+import { AddLine } from '../../fields/AddLine';
+import { TaskLine } from '../../task/TaskLine';
 import type { ItemRow, RoomView } from '../../../generated/props';
 import { dayWords } from '../../../lib/dates';
 import { addingLines, bind } from '../../../lib/forms';

@@ -2,7 +2,7 @@ import { clsx } from 'clsx';
 import { type KeyboardEvent, type MouseEvent, useState } from 'react';
 import { CorrectLine } from './CorrectLine';
 import { LineField } from './LineField';
-import type { ShownLine } from './Notes';
+import type { ShownLine } from './shownLines';
 import type { ItemRow } from '../../../generated/props';
 import { act } from '../../../lib/queue/act';
 import { isKey, useKeyWords } from '../../../lib/keys';

@@ -1,7 +1,8 @@
 import { useEffect, useState } from 'react';
 import { NoteLine } from './NoteLine';
 import { LineField } from './LineField';
-import type { ItemRow, LineRow } from '../../../generated/props';
+import { shownLines } from './shownLines';
+import type { ItemRow } from '../../../generated/props';
 import { settleLines, useKeptLines, writeLine } from '../../../lib/kept/lines';
 
 interface Props {
@@ -20,7 +21,7 @@ export function Notes({ item, mayWrite, mayCorrect = false }: Props) {
     const open = kept.find((line) => line.state === 'new');
     const [newKey, setNewKey] = useState<string>(() => crypto.randomUUID());
     const key = open?.key ?? newKey;
-    const lines = merged(item.lines, kept).filter((line) => line.key !== open?.key);
+    const lines = shownLines(item.lines, kept).filter((line) => line.key !== open?.key);
 
     useEffect(() => {
         settleLines(item.id, item.lines);
@@ -71,37 +72,4 @@ export function Notes({ item, mayWrite, mayCorrect = false }: Props) {
             </ol>
         </section>
     );
-}
-
-export interface ShownLine extends Omit<LineRow, 'id'> {
-    /** Null while only this browser has it. */
-    id: number | null;
-}
-
-/** What the server has, with what was written here since; what it does not have yet comes last. */
-function merged(there: LineRow[], kept: { key: string; words: string; version: number }[]): ShownLine[] {
-    const mine = new Map(kept.map((line) => [line.key, line]));
-
-    return [
-        ...there.map((line) => {
-            const own = mine.get(line.key);
-
-            return own !== undefined && own.version > line.version
-                ? { ...line, words: own.words, version: own.version, correctedBy: null }
-                : line;
-        }),
-        ...kept
-            .filter((line) => !there.some(({ key }) => key === line.key))
-            .map(({ key, words, version }) => ({
-                id: null,
-                key,
-                words,
-                version,
-                who: null,
-                at: '',
-                isMine: true,
-                became: null,
-                correctedBy: null,
-            })),
-    ];
 }

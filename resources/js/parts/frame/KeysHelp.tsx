@@ -1,0 +1,95 @@
+import { clsx } from 'clsx';
+import { type KeyboardEvent, useState } from 'react';
+import { changedKeys, keysNow, singleKeys } from '../../lib/keys';
+import { Dialog } from '../../ui/Dialog';
+import { Kbd } from '../../ui/Kbd';
+import { Check } from '../../ui/Check';
+
+interface Props {
+    isOpen: boolean;
+    onOpenChange: (isOpen: boolean) => void;
+}
+
+/** The keys that the present page hears, told by what hears them. Single ones can be replaced by others. */
+export function KeysHelp({ isOpen, onOpenChange }: Props) {
+    return (
+        <Dialog isOpen={isOpen} onOpenChange={onOpenChange} title="Keys">
+            <Keys />
+        </Dialog>
+    );
+}
+
+function Keys() {
+    const [areOn, setOn] = useState(singleKeys.areOn);
+    const [keys] = useState(keysNow);
+    const [changing, setChanging] = useState<string | null>(null);
+    const [problem, setProblem] = useState<string | null>(null);
+
+    const choose = (event: KeyboardEvent<HTMLButtonElement>, key: string) => {
+        if (event.key.length !== 1 || event.ctrlKey || event.metaKey || event.altKey) {
+            return;
+        }
+
+        event.preventDefault();
+        const taken = keys.find(([other]) => other !== key && changedKeys.of(other) === event.key);
+
+        if (taken === undefined) {
+            changedKeys.change(key, event.key);
+            setProblem(null);
+        } else {
+            setProblem(`“${event.key}” is already used: ${taken[1]}.`);
+        }
+
+        setChanging(null);
+    };
+
+    return (
+        <>
+            <dl className="divide-y divide-hairline">
+                {keys.map(([key, words]) => (
+                    <div key={key} className="group/key flex items-center gap-4 py-1.5">
+                        <dt className="flex-1">{words}</dt>
+                        <dd className="flex items-center gap-3">
+                            {key.length === 1 && (
+                                <button
+                                    type="button"
+                                    aria-label={`Change the key for ${words}`}
+                                    onClick={() => {
+                                        setChanging(key);
+                                    }}
+                                    onKeyDown={(event) => {
+                                        if (changing === key) {
+                                            choose(event, key);
+                                        }
+                                    }}
+                                    className={clsx(
+                                        'text-xs text-ink-2 opacity-0 group-hover/key:opacity-100',
+                                        'focus-visible:opacity-100 pointer-coarse:opacity-100',
+                                    )}
+                                >
+                                    {changing === key ? 'Press a key' : 'Change'}
+                                </button>
+                            )}
+                            <Kbd>{changedKeys.of(key)}</Kbd>
+                        </dd>
+                    </div>
+                ))}
+            </dl>
+            {problem !== null && (
+                <p role="alert" className="mt-2 text-sm text-persimmon">
+                    {problem}
+                </p>
+            )}
+            <div className="mt-3">
+                <Check
+                    label="Use single keys"
+                    checked={areOn}
+                    onChange={(on) => {
+                        singleKeys.turn(on);
+                        setOn(on);
+                    }}
+                />
+            </div>
+        </>
+    );
+}

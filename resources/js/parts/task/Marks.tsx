@@ -1,0 +1,38 @@
+import { type ReactNode, useMemo, useState } from 'react';
+import { type Marked, MarksContext } from './marked';
+import { MarksBar } from './MarksBar';
+import { useKeys } from '../../lib/keys';
+
+/** Holds what is marked on a screen, and offers what can be done with it. */
+export function Marks({ children }: { children: ReactNode }) {
+    const [ids, setIds] = useState<number[]>([]);
+    const marks = useMemo<Marked>(
+        () => ({
+            ids,
+            mark: (id) => {
+                setIds((now) => (now.includes(id) ? now : [...now, id]));
+            },
+            toggle: (id) => {
+                setIds((now) => (now.includes(id) ? now.filter((each) => each !== id) : [...now, id]));
+            },
+            extend: (id) => {
+                const shown = [...document.querySelectorAll<HTMLElement>('[data-task]')].map((line) => Number(line.dataset.task));
+                const [from, to] = [shown.indexOf(ids.at(-1) ?? id), shown.indexOf(id)].sort((a, b) => a - b);
+                setIds((now) => [...new Set([...now, ...shown.slice(from, (to ?? 0) + 1)])]);
+            },
+            clear: () => {
+                setIds([]);
+            },
+        }),
+        [ids],
+    );
+
+    useKeys(ids.length === 0 ? {} : { Escape: { words: 'Clear selection', run: marks.clear } });
+
+    return (
+        <MarksContext value={marks}>
+            {children}
+            {ids.length > 0 && <MarksBar marks={marks} />}
+        </MarksContext>
+    );
+}
