@@ -18,6 +18,7 @@ use Loftrin\Core\Calendar\Day;
 final class Comment extends Record
 {
     use OfGoalOrWork;
+    use StampsItsTask;
 
     protected $table = 'comments';
 

@@ -12,5 +12,7 @@ namespace App\Models;
  */
 final class Dependency extends Record
 {
+    use StampsItsTask;
+
     protected $table = 'dependencies';
 }

@@ -19,6 +19,8 @@ use Loftrin\Core\Calendar\Day;
  */
 final class Step extends Record
 {
+    use StampsItsTask;
+
     protected $table = 'steps';
 
     /** @return BelongsTo<Task, $this> */

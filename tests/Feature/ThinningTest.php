@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use App\Models\Comment;
+use App\Models\Step;
 use App\Models\Task;
 use Illuminate\Support\Facades\DB;
 use Random\Engine\Mt19937;
@@ -30,6 +32,28 @@ it('asks about what had no activity for four weeks, and what lies on the shelf w
     Made::task(Made::person(name: 'Elif Demir'), [...$this->old, 'title' => 'Elif’s']);
 
     expect(($this->asked)())->toBe([['No recent activity', ['Sell the van', 'Paint the shed']], ['On the shelf', ['A boat']]]);
+});
+
+it('counts whatever is written of a task as activity, and no more than that', function (Closure $write, bool $isActivity): void {
+    $task = Made::task($this->me, $this->old);
+    $step = Step::query()->create(['task_id' => $task->id, 'position' => 1, 'title' => 'Ask around']);
+    DB::table('tasks')->update(['changed_on' => '2026-06-01']);
+    $write->call($this, $task->refresh(), $step);
+    expect(($this->asked)())->toBe($isActivity ? [] : [['No recent activity', [$task->title]]]);
+})->with([
+    'a title' => [fn(Task $task) => $this->put("/tasks/$task->id", ['title' => 'Sell it']), true],
+    'a step' => [fn(Task $task) => $this->post("/tasks/$task->id/steps", ['title' => 'Photos']), true],
+    'a step that is gone' => [fn(Task $task, Step $step) => $this->delete("/steps/$step->id"), true],
+    'a comment' => [fn(Task $task) => $this->post("/tasks/$task->id/comments", ['words' => 'Who wants it?']), true],
+    'the same title again' => [fn(Task $task) => $this->put("/tasks/$task->id", ['title' => $task->title]), false],
+    'its place among others' => [fn(Task $task) => $task->update(['position' => 900]), false],
+]);
+
+it('leaves what somebody said of a task to them: taking it back asks no more of them than saying it', function (): void {
+    $task = Made::task(Made::person(name: 'Elif Demir'), [...$this->old, 'visibility' => 'everyone']);
+    $this->post("/tasks/$task->id/comments", ['words' => 'Who wants it?'])->assertSessionHasNoErrors();
+    $this->post('/undo')->assertSessionHasNoErrors();
+    expect(Comment::query()->count())->toBe(0);
 });
 
 it('does not ask about what was kept for a quarter', function (): void {

@@ -62,7 +62,7 @@ final readonly class BringWork
             'since_on' => $task->goal_since,
             'until_on' => $today,
         ]);
-        $task->update(['goal_id' => $to->id, 'goal_since' => $today, 'changed_on' => $today]);
+        $task->update(['goal_id' => $to->id, 'goal_since' => $today]);
     }
 
     public function link(Contribution|RecurringTaskContribution $link, Goal $to): void

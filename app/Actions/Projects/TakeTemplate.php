@@ -77,7 +77,6 @@ final readonly class TakeTemplate
             'owner_id' => $this->owner($project, $piece),
             'visibility' => $project->visibilityOfTasks(),
             'created_on' => $this->workspace->today(),
-            'changed_on' => $this->workspace->today(),
             'due_on' => $due,
             'minutes' => $piece->minutes,
             'template_task_id' => $piece->id,
@@ -111,7 +110,7 @@ final readonly class TakeTemplate
 
         if ($change->is === null) {
             if ($task?->done_on === null) {
-                $task?->update(['dropped_on' => $this->workspace->today(), 'changed_on' => $this->workspace->today()]);
+                $task?->update(['dropped_on' => $this->workspace->today()]);
             }
 
             return;
@@ -127,7 +126,7 @@ final readonly class TakeTemplate
             return;
         }
 
-        $task->update([...$this->columns($project, $change->is, $change->fields), 'changed_on' => $this->workspace->today()]);
+        $task->update($this->columns($project, $change->is, $change->fields));
         $this->addSteps($task, $change->stepsAdded());
         $task
             ->steps()

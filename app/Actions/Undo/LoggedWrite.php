@@ -11,6 +11,7 @@ use App\Models\Goal;
 use App\Models\Notification;
 use App\Models\Record;
 use App\Models\RecurringTaskContribution;
+use App\Models\Task;
 use Spatie\Activitylog\Models\Activity;
 
 /** One record that a change wrote, as the log has it: what it was before, and what it became. */
@@ -71,6 +72,12 @@ final readonly class LoggedWrite
     public function isInPassing(): bool
     {
         return in_array($this->class, [Notification::class, Following::class], true);
+    }
+
+    /** Whether it says no more than that a task was changed: by what belongs to it, which is taken back by itself. */
+    public function isStamp(): bool
+    {
+        return $this->class === Task::class && array_keys($this->now) === ['changed_on'];
     }
 
     /** The goal that was closed by it, of a link to goals that went over with that: whoever may close it may. Null of anything else. */

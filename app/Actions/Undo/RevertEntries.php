@@ -29,7 +29,7 @@ final readonly class RevertEntries
         foreach ($activities as $activity) {
             $entry = LoggedWrite::of($activity);
 
-            if ($entry !== null) {
+            if ($entry !== null && ! $entry->isStamp()) {
                 $touched[] = self::reverse($who, $entry);
             }
         }

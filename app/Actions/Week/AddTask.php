@@ -48,7 +48,6 @@ final readonly class AddTask
             'owner_id' => $draft->owner ?? $who->id,
             'visibility' => $draft->isPrivate ? Visibility::OnlyMe : $home?->visibilityOfTasks() ?? Visibility::Everyone,
             'created_on' => $today,
-            'changed_on' => $today,
             'done_on' => $draft->isDone ? $draft->doneOn ?? $today : null,
             'shelved_on' => $isShelved ? $today : null,
             'return_on' => $isShelved ? $draft->returnOn : null,

@@ -30,7 +30,7 @@ final readonly class ChangeSteps
                 Step::query()->create(['task_id' => $task->id, 'position' => ++$position, 'title' => $title]);
             }
 
-            $task->update([...PlannedTime::settled($task, $this->workspace, forget: true), 'changed_on' => $this->workspace->today()]);
+            $task->update(PlannedTime::settled($task, $this->workspace, forget: true));
         });
     }
 
@@ -42,7 +42,7 @@ final readonly class ChangeSteps
             $step->update(['done_on' => $isDone ? $today : null]);
             $isLeft = Step::query()->where('task_id', $step->task_id)->whereNull('done_on')->exists();
             $wasDone = $step->task->done_on !== null;
-            $step->task->update([...Ticking::columns($step->task, ! $isLeft, $today), 'changed_on' => $today]);
+            $step->task->update(Ticking::columns($step->task, ! $isLeft, $today));
 
             if ($wasDone === $isLeft) {
                 $this->recurringTasks->follow($step->task, ! $isLeft);
@@ -54,7 +54,6 @@ final readonly class ChangeSteps
     {
         $this->log->change($who, "Deleted “{$step->title}”", function () use ($step): void {
             $step->delete();
-            $step->task->update(['changed_on' => $this->workspace->today()]);
         });
     }
 }

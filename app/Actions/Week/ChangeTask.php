@@ -59,7 +59,6 @@ final readonly class ChangeTask
                 $task->carried++;
             }
 
-            $task->changed_on = $this->workspace->today();
             $task->save();
             ($this->notify)($who, $task, $handsOver);
         });

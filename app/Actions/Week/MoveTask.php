@@ -59,7 +59,6 @@ final readonly class MoveTask
             $task->update([
                 ...Ticking::moved($task, $stage, $this->workspace->today()),
                 'position' => $positions[$task->id],
-                'changed_on' => $this->workspace->today(),
             ]);
 
             foreach ($others->only(array_keys($positions)) as $other) {
@@ -132,7 +131,6 @@ final readonly class MoveTask
                 'stage_id' => null,
                 'stage_before_id' => null,
                 'position' => Task::placeAtEnd($project),
-                'changed_on' => $this->workspace->today(),
             ]);
         });
     }

@@ -32,7 +32,6 @@ final readonly class PlanTask
                 ...PlannedTime::columns($this->workspace->calendar(), $planned, $at),
                 'put_back_on' =>
                     $planned === null && ($task->planned !== null || $task->put_back_on !== null) ? $this->workspace->today() : null,
-                'changed_on' => $this->workspace->today(),
                 // What gets a time is no longer put off.
                 ...$planned !== null && $task->shelved_on !== null ? ['shelved_on' => null, 'return_on' => null] : [],
             ]),

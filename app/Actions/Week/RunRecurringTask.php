@@ -93,7 +93,7 @@ final readonly class RunRecurringTask
             $next = $recurringTask->rhythm()->nextAfter($on, $yesterday->isAfter($on) ? $yesterday : $on, $recurringTask->starts_on);
 
             if ($next === null || $recurringTask->kind === RecurringTaskKind::Pieces) {
-                $task->update(['dropped_on' => $today, 'changed_on' => $today]);
+                $task->update(['dropped_on' => $today]);
             } else {
                 $this->moveOn($task, $next);
             }
@@ -178,7 +178,6 @@ final readonly class RunRecurringTask
             'notes' => $recurringTask->notes,
             'position' => Task::placeAtEnd(null),
             'created_on' => $today,
-            'changed_on' => $today,
             ...$this->dated($on),
         ]);
 
@@ -212,7 +211,7 @@ final readonly class RunRecurringTask
 
     private function moveOn(Task $task, Day $on): void
     {
-        $task->update([...$this->dated($on), 'changed_on' => $this->workspace->today()]);
+        $task->update($this->dated($on));
         $task->steps()->whereNotNull('done_on')->get()->each(static fn(Step $step): bool => $step->update(['done_on' => null]));
     }
 

@@ -116,7 +116,7 @@ final readonly class SaveRecurringTask
             $recurringTask->update(['ended_on' => $today]);
 
             foreach ($recurringTask->tasks()->open()->get() as $task) {
-                $task->update(['dropped_on' => $today, 'changed_on' => $today]);
+                $task->update(['dropped_on' => $today]);
             }
         });
     }

@@ -7,14 +7,13 @@ namespace App\Actions\Week;
 use App\Models\Dependency;
 use App\Models\Person;
 use App\Models\Task;
-use App\Models\Workspace;
 use App\Store\ChangeLog;
 use App\Store\RefusedChange;
 
 /** Says which tasks of its project a task comes after. */
 final readonly class SetOrder
 {
-    public function __construct(private ChangeLog $log, private Workspace $workspace, private TaskRules $rules)
+    public function __construct(private ChangeLog $log, private TaskRules $rules)
     {
     }
 
@@ -47,8 +46,6 @@ final readonly class SetOrder
                     Dependency::query()->create(['task_id' => $task->id, 'after_id' => $id]);
                 }
             }
-
-            $task->update(['changed_on' => $this->workspace->today()]);
         });
     }
 }

@@ -24,7 +24,6 @@ final readonly class SetTaskAside
             fn() => $task->update([
                 ...PlannedTime::settled($task, $this->workspace),
                 'shelved_on' => $this->workspace->today(),
-                'changed_on' => $this->workspace->today(),
             ]),
         );
     }
@@ -37,7 +36,6 @@ final readonly class SetTaskAside
             fn() => $task->update([
                 ...PlannedTime::settled($task, $this->workspace),
                 'dropped_on' => $this->workspace->today(),
-                'changed_on' => $this->workspace->today(),
             ]),
         );
     }
@@ -53,7 +51,6 @@ final readonly class SetTaskAside
                 'carried' => $task->carried,
                 'shelved_on' => null,
                 'dropped_on' => null,
-                'changed_on' => $this->workspace->today(),
             ]),
         );
     }

@@ -23,7 +23,7 @@ final readonly class TickTask
         }
 
         $this->log->change($who, ($isDone ? 'Ticked' : 'Unticked')." “{$task->title}”", function () use ($task, $isDone): void {
-            $task->update([...Ticking::columns($task, $isDone, $this->workspace->today()), 'changed_on' => $this->workspace->today()]);
+            $task->update(Ticking::columns($task, $isDone, $this->workspace->today()));
             $this->recurringTasks->follow($task, $isDone);
         });
     }
