@@ -44,7 +44,7 @@ final readonly class Agenda
     }
 
     /**
-     * Those with a place given by hand first (guide M3), then what waiting costs, then those tied to an open goal, then the
+     * Those with a place given by hand first, then what waiting costs, then those tied to an open goal, then the
      * longest waiting, then the order raised.
      *
      * @param list<RankedIssue> $issues

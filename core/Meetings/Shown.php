@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Loftrin\Core\Meetings;
 
-/** What a meeting looks at together besides a goal or a project. Rules: guide M1. */
+/** What a meeting looks at together besides a goal or a project. */
 enum Shown: string
 {
     case Register = 'register';

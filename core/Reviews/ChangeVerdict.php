@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Loftrin\Core\Reviews;
 
-/** Whether a change that a retrospective ended in did what it was meant to, as seen by its sign. Rules: guide R6. */
+/** Whether a change that a retrospective ended in did what it was meant to, as seen by its sign. */
 enum ChangeVerdict: string
 {
     case Worked = 'worked';

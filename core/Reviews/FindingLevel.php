@@ -6,7 +6,7 @@ namespace Loftrin\Core\Reviews;
 
 use Loftrin\Core\Calendar\Horizon;
 
-/** The review to which a finding goes up. Rules: guide R3. */
+/** The review to which a finding goes up. */
 enum FindingLevel: string
 {
     case Month = 'month';

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Loftrin\Core\Reviews;
 
-/** What a finding is a line of. Rules: guide R3. */
+/** What a finding is a line of. */
 enum FindingSource: string
 {
     case Answer = 'answer';

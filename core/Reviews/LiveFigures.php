@@ -6,7 +6,7 @@ namespace Loftrin\Core\Reviews;
 
 /**
  * Figures within a text that stay up to date until it is sent: "{goal 12: 40 harbours}" is where that goal stands, whatever is said
- * after its number; "{done}" how many tasks were done, "{hours}" the hours of these. Anything else in braces is text. Rules: guide R5.
+ * after its number; "{done}" how many tasks were done, "{hours}" the hours of these. Anything else in braces is text.
  */
 final readonly class LiveFigures
 {

@@ -6,7 +6,7 @@ namespace Loftrin\Core\Reviews;
 
 use Loftrin\Core\Calendar\Horizon;
 
-/** The questions that come with a review. Rules: guide R1, R3, R4. */
+/** The questions that come with a review. */
 enum Question: string
 {
     case Moved = 'moved';

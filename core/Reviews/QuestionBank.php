@@ -6,7 +6,7 @@ namespace Loftrin\Core\Reviews;
 
 use Loftrin\Core\Calendar\Horizon;
 
-/** What somebody is asked in a review: the questions that come with it, one for each of their roles, and their own. Rules: guide R1. */
+/** What somebody is asked in a review: the questions that come with it, one for each of their roles, and their own. */
 final readonly class QuestionBank
 {
     /**

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Loftrin\Core\Reviews;
 
-/** For whom a report is written. Rules: guide R5. */
+/** For whom a report is written. */
 enum ReportAudience: string
 {
     case Manager = 'manager';

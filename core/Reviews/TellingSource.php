@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Loftrin\Core\Reviews;
 
-/** What can be marked as worth telling. Rules: guide R5. */
+/** What can be marked as worth telling. */
 enum TellingSource: string
 {
     case Task = 'task';

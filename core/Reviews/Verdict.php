@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Loftrin\Core\Reviews;
 
-/** What became of what somebody wanted to do differently. Rules: guide R1. */
+/** What became of what somebody wanted to do differently. */
 enum Verdict: string
 {
     case Done = 'done';

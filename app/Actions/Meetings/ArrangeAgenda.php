@@ -10,7 +10,7 @@ use App\Models\Series;
 use App\Store\ChangeLog;
 use App\Store\RefusedChange;
 
-/** Gives the issues of the next meeting an order by hand, in place of the one that is worked out. Rules: guide M3. */
+/** Gives the issues of the next meeting an order by hand, in place of the one that is worked out. */
 final readonly class ArrangeAgenda
 {
     public function __construct(private ChangeLog $log)

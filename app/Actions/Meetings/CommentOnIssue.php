@@ -12,7 +12,7 @@ use App\Models\Person;
 use App\Models\Workspace;
 use App\Store\ChangeLog;
 
-/** What is said of an issue before, between and after its meetings. Rules: guide M2. */
+/** What is said of an issue before, between and after its meetings. */
 final readonly class CommentOnIssue
 {
     public function __construct(private ChangeLog $log, private Workspace $workspace, private Notify $notify)

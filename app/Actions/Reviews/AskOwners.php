@@ -9,7 +9,7 @@ use App\Models\Workspace;
 use App\Store\ChangeLog;
 use Loftrin\Core\Calendar\Weekday;
 
-/** From which day of the week owners are asked how their goals stand. Rules: guide R2. */
+/** From which day of the week owners are asked how their goals stand. */
 final readonly class AskOwners
 {
     public function __construct(private ChangeLog $log, private Workspace $workspace)

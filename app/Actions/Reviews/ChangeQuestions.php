@@ -14,7 +14,7 @@ use Illuminate\Support\Str;
 use Loftrin\Core\Calendar\Horizon;
 use Loftrin\Core\Reviews\AskedQuestion;
 
-/** A person's own bank of questions: added, put in order, left out for a while. Rules: guide R1. */
+/** A person's own bank of questions: added, put in order, left out for a while. */
 final readonly class ChangeQuestions
 {
     /** So many questions are asked at most: a review takes twenty minutes. */

@@ -15,7 +15,7 @@ use App\Store\ChangeLog;
 use App\Store\RefusedChange;
 use Illuminate\Support\Carbon;
 
-/** A retrospective from its questions until it is finished. Rules: guide R6. */
+/** A retrospective from its questions until it is finished. */
 final readonly class HoldRetrospective
 {
     /** The most questions that are read by people to the end. */

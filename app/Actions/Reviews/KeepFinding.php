@@ -12,7 +12,7 @@ use App\Models\Person;
 use App\Store\ChangeLog;
 use Loftrin\Core\Reviews\FindingLevel;
 
-/** Marks a line as worth coming back to, so that it goes up to the next review, or no further. Rules: guide R3. */
+/** Marks a line as worth coming back to, so that it goes up to the next review, or no further. */
 final readonly class KeepFinding
 {
     public function __construct(private ChangeLog $log)

@@ -9,7 +9,7 @@ use App\Models\Task;
 use App\Models\Workspace;
 use App\Store\ChangeLog;
 
-/** Keeps a task as it is: it is asked about again a quarter later. Rules: guide R7. */
+/** Keeps a task as it is: it is asked about again a quarter later. */
 final readonly class KeepTask
 {
     public function __construct(private ChangeLog $log, private Workspace $workspace)

@@ -11,7 +11,7 @@ use App\Models\Task;
 use App\Store\ChangeLog;
 use App\Store\RefusedChange;
 
-/** Marks a finished task, or a line of one's own, as worth telling, or takes the mark off. Rules: guide R5. */
+/** Marks a finished task, or a line of one's own, as worth telling, or takes the mark off. */
 final readonly class MarkWorthTelling
 {
     public function __construct(private ChangeLog $log)

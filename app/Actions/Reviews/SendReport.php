@@ -16,7 +16,7 @@ use App\Store\RefusedChange;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
 
-/** Sends a report, with its figures as of that moment. What is sent cannot be taken back: it is no step. Rules: guide R5. */
+/** Sends a report, with its figures as of that moment. What is sent cannot be taken back: it is no step. */
 final readonly class SendReport
 {
     public function __construct(private ChangeLog $log, private Mailbox $mailbox, private ReportFigures $figures)

@@ -12,7 +12,7 @@ use App\Store\RefusedChange;
 use Loftrin\Core\Calendar\Span;
 use Loftrin\Core\Reviews\ReportAudience;
 
-/** A report, from its draft until it is sent. Rules: guide R5. */
+/** A report, from its draft until it is sent. */
 final readonly class WriteReport
 {
     public function __construct(private ChangeLog $log, private ReportDraft $draft)

@@ -16,7 +16,7 @@ use App\Store\RefusedChange;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Reviews\ChangeVerdict;
 
-/** What participants write and agree in a retrospective, and what became of it. Rules: guide R6. */
+/** What participants write and agree in a retrospective, and what became of it. */
 final readonly class WriteRetrospective
 {
     public function __construct(private ChangeLog $log, private AddTask $addTask)

@@ -9,7 +9,7 @@ use App\Models\Workspace;
 use App\Queries\Day\Answers\DuePass;
 use App\Queries\Goals\AskedGoals;
 
-/** Asks owners once a week, from a day that the leads choose, how likely their goals are. Rules: guide G9, R2. */
+/** Asks owners once a week, from a day that the leads choose, how likely their goals are. */
 final readonly class EstimatePass
 {
     public function __construct(private Workspace $workspace, private AskedGoals $asked)

@@ -15,7 +15,6 @@ use Loftrin\Core\Calendar\Period;
 
 /**
  * Which month, quarter and year are still to be reviewed: for a while after they end, and of no time before one was there.
- * Rules: guide B1.
  */
 final readonly class ReviewPasses
 {

@@ -14,7 +14,7 @@ use Loftrin\Core\Calendar\Period;
 use Loftrin\Core\Calendar\Weekday;
 use Loftrin\Core\Goals\MeasureKind;
 
-/** The goals of the quarter whose owners are asked once a week how likely they are. Rules: guide G9, R2. */
+/** The goals of the quarter whose owners are asked once a week how likely they are. */
 final readonly class AskedGoals
 {
     public function __construct(private Workspace $workspace)

@@ -10,7 +10,7 @@ use App\Queries\Parts\Answers\Option;
 use App\Queries\Plan\Threads;
 use Loftrin\Core\Meetings\Shown;
 
-/** What a meeting looks at together with an item: read and commented before, open in the room. Rules: guide M1. */
+/** What a meeting looks at together with an item: read and commented before, open in the room. */
 final readonly class LookedAt
 {
     /** Its address and the words of the link to it; null of nothing, and of what not everyone may see. */

@@ -11,7 +11,7 @@ use App\Models\Project;
 use App\Models\Task;
 use App\Queries\Parts\Answers\ReturnRow;
 
-/** When a task, project or goal comes back to a person's tray: by a return date of their own, or from the shelf. Rules: guide D4. */
+/** When a task, project or goal comes back to a person's tray: by a return date of their own, or from the shelf. */
 final readonly class ReturnsOf
 {
     /** @return list<ReturnRow> the next first */

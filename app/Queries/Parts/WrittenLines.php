@@ -17,7 +17,7 @@ use Loftrin\Core\Calendar\Horizon;
 use Loftrin\Core\Day\LogTag;
 use Loftrin\Core\Reviews\Question;
 
-/** What a person wrote in reviews and days, newest first: nobody else's is there. Rules: guide R8. */
+/** What a person wrote in reviews and days, newest first: nobody else's is there. */
 final readonly class WrittenLines
 {
     public function __construct(private Workspace $workspace)

@@ -12,7 +12,7 @@ use App\Queries\Parts\AnswersAsked;
 use App\Queries\Parts\WrittenLines;
 use App\Queries\Reviews\Answers\AnswersView;
 
-/** One question over time, one role, one goal, or a word in all that a person ever wrote. Rules: guide R8. */
+/** One question over time, one role, one goal, or a word in all that a person ever wrote. */
 final readonly class AnswersPage
 {
     public function __construct(private WrittenLines $lines)

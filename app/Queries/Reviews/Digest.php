@@ -20,7 +20,7 @@ use Loftrin\Core\Reviews\FindingSource;
 
 /**
  * What the review of a month, quarter or year begins with: findings that went up to it, and besides them what was written in the
- * reviews below it; in a month, what its days taught. Rules: guide R3.
+ * reviews below it; in a month, what its days taught.
  */
 final readonly class Digest
 {

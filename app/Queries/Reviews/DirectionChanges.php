@@ -13,7 +13,7 @@ use Loftrin\Core\Calendar\Horizon;
 use Loftrin\Core\Calendar\Span;
 use Spatie\Activitylog\Models\Activity;
 
-/** What changed in the long-term goals and in the mottos of years, in the order of time. Rules: guide R3. */
+/** What changed in the long-term goals and in the mottos of years, in the order of time. */
 final readonly class DirectionChanges
 {
     public function __construct(private Workspace $workspace)

@@ -19,7 +19,7 @@ use Loftrin\Core\Reviews\Question;
 
 /**
  * What follows from a review: each line of what is started, stopped or continued can become a goal, a task, a recurring task or an
- * issue. What bears its words, is the person's own and was made since the period began is what it became. Rules: guide R4.
+ * issue. What bears its words, is the person's own and was made since the period began is what it became.
  */
 final readonly class Follows
 {

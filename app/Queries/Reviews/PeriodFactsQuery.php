@@ -26,7 +26,7 @@ use Loftrin\Core\Calendar\Period;
 use Loftrin\Core\Calendar\Span;
 use Loftrin\Core\Fraction;
 
-/** Works out what happened in a person's month, quarter or year. Rules: guide R3, R4. */
+/** Works out what happened in a person's month, quarter or year. */
 final readonly class PeriodFactsQuery
 {
     /** So many decisions are listed. */

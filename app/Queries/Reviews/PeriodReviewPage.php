@@ -14,7 +14,7 @@ use Loftrin\Core\Calendar\Horizon;
 use Loftrin\Core\Calendar\Period;
 use Loftrin\Core\Reviews\FindingLevel;
 
-/** A person's look back on a month, quarter or year: never a blank page. Rules: guide R3, R4. */
+/** A person's look back on a month, quarter or year: never a blank page. */
 final readonly class PeriodReviewPage
 {
     public function __construct(

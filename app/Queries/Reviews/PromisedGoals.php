@@ -19,7 +19,7 @@ use Loftrin\Core\Goals\Calibration;
 use Loftrin\Core\Goals\Estimate as CoreEstimate;
 use Loftrin\Core\Goals\Result;
 
-/** What was promised for a period, and what became of it, goal by goal. Rules: guide R4, computation 6. */
+/** What was promised for a period, and what became of it, goal by goal. Rules: computation 6. */
 final readonly class PromisedGoals
 {
     /** Estimates that are no more than so many points off are right. */

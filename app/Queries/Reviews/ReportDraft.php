@@ -19,7 +19,7 @@ use Loftrin\Core\Reviews\LiveFigures;
 use Loftrin\Core\Reviews\ReportAudience;
 use Loftrin\Core\Work\ProjectState;
 
-/** What a report begins with: facts that everybody may see. Nothing private gets in by itself. Rules: guide R5. */
+/** What a report begins with: facts that everybody may see. Nothing private gets in by itself. */
 final readonly class ReportDraft
 {
     /** So many of each are listed. */

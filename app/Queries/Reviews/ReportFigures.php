@@ -16,7 +16,7 @@ use Illuminate\Database\Eloquent\Builder;
 use Loftrin\Core\Calendar\Span;
 use Loftrin\Core\Reviews\LiveFigures;
 
-/** A report's text with its figures, as of the end of its span or today. Only what everybody may see has one. Rules: guide R5. */
+/** A report's text with its figures, as of the end of its span or today. Only what everybody may see has one. */
 final readonly class ReportFigures
 {
     /** What stands in place of the figure of a goal that not everybody may see, or that is gone. */

@@ -26,7 +26,7 @@ use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Reviews\LiveFigures;
 use Loftrin\Core\Reviews\TellingSource;
 
-/** A report, and all of them. Rules: guide R5. */
+/** A report, and all of them. */
 final readonly class ReportPage
 {
     public function __construct(

@@ -14,7 +14,7 @@ use Loftrin\Core\Calendar\Period;
 use Loftrin\Core\Reviews\Question;
 use Loftrin\Core\Reviews\Verdict;
 
-/** What a person wanted to do differently, with which a review begins: the last of it, and what they are still trying. Rules: guide R1. */
+/** What a person wanted to do differently, with which a review begins: the last of it, and what they are still trying. */
 final readonly class Resolutions
 {
     /** @return list<Resolution> the last one first */

@@ -22,7 +22,7 @@ use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Loftrin\Core\Reviews\ChangeVerdict;
 
-/** Retrospectives, as one of those who take part sees them. Rules: guide R6. */
+/** Retrospectives, as one of those who take part sees them. */
 final readonly class RetrospectivePage
 {
     private const USUAL = ['What went well?', 'What did not?', 'What surprised us?', 'What do we do differently?'];

@@ -21,7 +21,7 @@ use Illuminate\Database\Eloquent\Collection;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Period;
 
-/** Every goal of the quarter with its owner, where it stands, and what the owner says of it in the week. Rules: guide R2, G9. */
+/** Every goal of the quarter with its owner, where it stands, and what the owner says of it in the week. */
 final readonly class TeamWeekPage
 {
     /** From so many points on it is said that owner and forecast differ. */

@@ -17,7 +17,7 @@ use Illuminate\Database\Eloquent\Builder;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Period;
 
-/** What could go: tasks without recent activity, and the shelf; and how many were open month by month. Rules: guide R7. */
+/** What could go: tasks without recent activity, and the shelf; and how many were open month by month. */
 final readonly class ThinningPage
 {
     /** So many of each are asked about in a week's review. */

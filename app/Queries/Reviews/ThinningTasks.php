@@ -12,7 +12,7 @@ use Loftrin\Core\Work\Carrying;
 
 /**
  * A person's tasks to thin out, longest without a change first: open ones without recent activity, and what has no return date on the
- * shelf. What was looked at and kept is asked about again a quarter later. Rules: guide R7, computation 8.
+ * shelf. What was looked at and kept is asked about again a quarter later. Rules: computation 8.
  */
 final readonly class ThinningTasks
 {

@@ -18,7 +18,7 @@ use Illuminate\Support\Facades\Gate;
 use Loftrin\Core\Calendar\Span;
 use Loftrin\Core\Reviews\TellingSource;
 
-/** What was marked as worth telling: tasks of everybody that one may see, and lines of one's own. Rules: guide R5. */
+/** What was marked as worth telling: tasks of everybody that one may see, and lines of one's own. */
 final readonly class WorthTelling
 {
     public function __construct(private Workspace $workspace, private StoredPlans $plans)

@@ -18,7 +18,7 @@ use Loftrin\Core\Calendar\Period;
 use Loftrin\Core\Calendar\Span;
 use Loftrin\Core\Reviews\FindingSource;
 
-/** What is known of a week that is over, besides what was planned and done. Rules: guide R8. */
+/** What is known of a week that is over, besides what was planned and done. */
 final readonly class PassedWeeks
 {
     public function __construct(private DecisionsPage $decisions, private WrittenLines $written, private Everybody $everybody)
