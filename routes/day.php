@@ -19,7 +19,7 @@ Route::controller(DayController::class)->group(static function (): void {
 Route::put('/tasks/{task}/main', MainThingController::class)->name('tasks.main')->can('update', 'task');
 
 Route::controller(LogController::class)->group(static function (): void {
-    Route::get('/log/{month?}', 'index')->name('log');
+    Route::get('/log/{day?}', 'index')->name('log');
     Route::post('/log-lines', 'store')->name('log-lines.store');
     Route::put('/log-lines/{logLine}', 'update')->name('log-lines.update')->can('update', 'logLine');
     Route::delete('/log-lines/{logLine}', 'destroy')->name('log-lines.destroy')->can('update', 'logLine');

@@ -68,7 +68,7 @@ test('everything without a day is planned by one key each, and comes back by und
     await page.getByRole('heading', { name: 'To plan' }).waitFor();
     const left = async () => Number(/\d+/.exec((await page.getByText(/\d+ tasks? without a day/).textContent()) ?? '')?.[0]);
     const count = await left();
-    await page.keyboard.press('q');
+    await page.keyboard.press('o');
     const question = page.locator('[data-asks]');
 
     // What was carried over too often asks first.

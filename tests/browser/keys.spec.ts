@@ -151,7 +151,7 @@ test('what else can be done with a task opens with a key', async ({ page }) => {
 test('the page of keys says what the page hears, and a key can be replaced', async ({ page }) => {
     await open(page, '/year');
     await page.keyboard.press('?');
-    const keys = page.getByRole('dialog', { name: 'Keys' });
+    const keys = page.getByRole('dialog', { name: 'Keyboard shortcuts' });
     await expect(keys.getByText('Zoom out')).toBeVisible();
     await expect(keys.getByText('Tick the focused task')).toBeHidden();
 

@@ -100,9 +100,18 @@ final class WriteTypes extends Command
             throw new RuntimeException("Say in the docblock what \${$field->getName()} is a list of.");
         }
 
-        $of = $this->named($part[3]);
+        $of = $this->named($this->imported($field, $part[3]));
 
         return ($part[2] === 'list' ? $of.'[]' : "Record<string, $of>").($part[1] === '?' ? ' | null' : '');
+    }
+
+    /** The full name of an enum that a docblock calls by its short one; anything else as it is. */
+    private function imported(ReflectionParameter $field, string $short): string
+    {
+        $file = (string) file_get_contents((string) $field->getDeclaringClass()?->getFileName());
+        $isImported = preg_match('/^use ([\w\\\\]+\\\\'.$short.');$/m', $file, $use) === 1;
+
+        return $isImported && enum_exists($use[1]) ? $use[1] : $short;
     }
 
     private function named(string $name): string

@@ -9,132 +9,182 @@ use App\Models\FocusSession;
 use App\Models\LogLine;
 use App\Models\Person;
 use App\Models\Workspace;
-use App\Queries\Day\Answers\AnsweredDay;
+use App\Queries\Day\Answers\LogAnswer;
+use App\Queries\Day\Answers\LogDay;
 use App\Queries\Day\Answers\LogRow;
 use App\Queries\Day\Answers\LogView;
-use App\Queries\Day\Answers\MonthScore;
-use App\Queries\Parts\Answers\PeriodTag;
+use App\Queries\Parts\Containing;
 use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Database\Eloquent\Collection;
-use Loftrin\Core\Calendar\Period;
+use Illuminate\Support\Collection;
+use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Calendar\Span;
 use Loftrin\Core\Day\LogTag;
 
-/** A month of a person's days at a glance, and the lines of the log that are found by a tag or by words. */
+/** The log of the last weeks, day by day with its habits beside it; or the lines that are found by a tag or by words, of all days. */
 final readonly class LogPage
 {
-    /** So many lines are shown at most. */
+    /** So many days are shown at once. */
+    private const DAYS = 28;
+
+    /** So many lines that were found are shown at most. */
     private const LINES = 200;
 
-    public function __construct(private Workspace $workspace, private MonthHabits $habits)
+    public function __construct(private Workspace $workspace, private LogHabits $habits)
     {
     }
 
-    /**
-     * @param ?LogTag $tag and
-     * @param ?string $words look over all months; without them the month's own lines are shown
-     */
-    public function of(Person $person, Period $month, ?LogTag $tag, ?string $words): LogView
+    /** @param ?Day $until the last day that is shown; null for today */
+    public function of(Person $person, ?Day $until, ?LogTag $tag, ?string $words): LogView
     {
-        $calendar = $this->workspace->calendar();
-        $isFound = $tag !== null || $words !== null;
-        $lines = LogLine::query()
-            ->where('person_id', $person->id)
-            ->when(
-                ! $isFound,
-                static fn(Builder $query) => $query->whereBetween('on', [(string) $month->span->first, (string) $month->span->last]),
-            )
-            ->when($tag !== null, static fn(Builder $query) => $query->where('tag', $tag))
-            ->when(
-                $words !== null,
-                static fn(Builder $query) => $query->whereRaw("lower(words) like ? escape '!'", [self::like((string) $words)]),
-            )
-            ->orderByDesc('on')
-            ->orderByDesc('at')
-            ->orderByDesc('id')
-            ->limit(self::LINES + 1)
-            ->get();
-        $answers = $this->answers($person, $month->span);
+        $today = $this->workspace->today();
+        $until = $until === null || $until->isAfter($today) ? $today : $until;
 
-        return new LogView(
-            month: PeriodTag::of($month, $calendar),
-            today: $this->workspace->today(),
-            tag: $tag,
-            words: $words ?? '',
-            lines: array_values($lines->take(self::LINES)->map(LogRow::of(...))->all()),
-            hasMore: $lines->count() > self::LINES,
-            habits: $this->habits->of($person, $month->span),
-            scores: self::scores($answers),
-            answers: self::inWords($answers),
-            focusMinutes: $this->focusMinutes($person, $month->span),
-        );
+        return $tag === null && $words === null
+            ? $this->lately($person, new Span($until->plus(1 - self::DAYS), $until))
+            : $this->found($person, $tag, $words ?? '');
     }
 
-    private static function like(string $words): string
+    private function lately(Person $person, Span $span): LogView
     {
-        return '%'.str_replace(['!', '%', '_'], ['!!', '!%', '!_'], mb_strtolower($words)).'%';
-    }
+        $lines = self::within(LogLine::query(), $person, $span)->orderBy('at')->orderBy('id')->get()->groupBy(self::on(...));
+        $answers = self::within(EveningAnswer::query(), $person, $span)->orderBy('id')->get();
+        $sessions = self::within(FocusSession::query(), $person, $span)->whereNotNull('ended_at')->get()->groupBy(self::on(...));
+        [$habits, $marks] = $this->habits->of($person, $span);
+        $days = [];
 
-    /** @return Collection<int, EveningAnswer> */
-    private function answers(Person $person, Span $span): Collection
-    {
-        return EveningAnswer::query()
-            ->where('person_id', $person->id)
-            ->whereBetween('on', [(string) $span->first, (string) $span->last])
-            ->orderBy('on')
-            ->orderBy('id')
-            ->get();
-    }
-
-    /**
-     * @param Collection<int, EveningAnswer> $answers
-     *
-     * @return list<MonthScore>
-     */
-    private static function scores(Collection $answers): array
-    {
-        $scores = [];
-
-        foreach ($answers->whereNotNull('score')->groupBy('question') as $question => $of) {
-            $scores[] = new MonthScore(
-                (string) $question,
-                $of->mapWithKeys(static fn(EveningAnswer $answer): array => [(string) $answer->on => (int) $answer->score])->all(),
-                round((float) $of->avg('score'), 1),
+        for ($day = $span->last; ! $day->isBefore($span->first); $day = $day->plus(-1)) {
+            $ofDay = $answers->filter(static fn(EveningAnswer $answer): bool => $answer->on->number === $day->number);
+            $days[] = new LogDay(
+                on: $day,
+                lines: self::rows($lines->get((string) $day)),
+                answers: array_values(
+                    $ofDay
+                        ->whereNotNull('words')
+                        ->map(static fn(EveningAnswer $answer): LogAnswer => new LogAnswer($answer->question, (string) $answer->words))
+                        ->all(),
+                ),
+                habits: $marks[(string) $day] ?? [],
+                score: $ofDay->whereNotNull('score')->first()?->score,
+                focusMinutes: (int) $sessions->get((string) $day)?->sum(static fn(FocusSession $session): int => $session->worked()),
             );
         }
 
-        return $scores;
-    }
+        $before = self::within(EveningAnswer::query(), $person, new Span($span->first->plus(-self::DAYS), $span->first->plus(-1)));
 
-    /**
-     * @param Collection<int, EveningAnswer> $answers
-     *
-     * @return list<AnsweredDay> the last first
-     */
-    private static function inWords(Collection $answers): array
-    {
-        return array_values(
-            $answers
-                ->whereNotNull('words')
-                ->reverse()
-                ->map(
-                    static fn(EveningAnswer $answer): AnsweredDay => new AnsweredDay(
-                        $answer->on,
-                        $answer->question,
-                        (string) $answer->words,
-                    ),
-                )
-                ->all(),
+        return $this->view(
+            person: $person,
+            span: $span,
+            days: $days,
+            habits: $habits,
+            question: $answers->whereNotNull('score')->last()?->question,
+            mean: self::mean($answers->avg('score')),
+            meanBefore: self::mean($before->avg('score')),
         );
     }
 
-    private function focusMinutes(Person $person, Span $span): int
+    private function found(Person $person, ?LogTag $tag, string $words): LogView
     {
-        return FocusSession::query()
+        $lines = LogLine::query()
             ->where('person_id', $person->id)
-            ->whereBetween('on', [(string) $span->first, (string) $span->last])
-            ->whereNotNull('ended_at')
-            ->get()
-            ->sum(static fn(FocusSession $session): int => $session->worked());
+            ->when($tag !== null, static fn(Builder $query) => $query->where('tag', $tag))
+            ->when($words !== '', static fn(Builder $query) => Containing::words($query, 'words', $words))
+            ->orderByDesc('on')
+            ->orderBy('at')
+            ->orderBy('id')
+            ->limit(self::LINES + 1)
+            ->get();
+        $days = $lines
+            ->take(self::LINES)
+            ->groupBy(self::on(...))
+            ->map(static fn(Collection $of, string $on): LogDay => new LogDay(Day::of($on), self::rows($of), [], [], null, 0));
+        $today = $this->workspace->today();
+
+        return $this->view(
+            person: $person,
+            span: new Span(min($today, $lines->last()->on ?? $today), $today),
+            days: array_values($days->all()),
+            tag: $tag,
+            words: $words,
+            hasMore: $lines->count() > self::LINES,
+        );
+    }
+
+    /**
+     * @param list<LogDay> $days
+     * @param list<Answers\LogHabit> $habits
+     */
+    private function view(
+        Person $person,
+        Span $span,
+        array $days,
+        array $habits = [],
+        ?string $question = null,
+        ?float $mean = null,
+        ?float $meanBefore = null,
+        ?LogTag $tag = null,
+        string $words = '',
+        bool $hasMore = false,
+    ): LogView {
+        return new LogView(
+            from: $span->first,
+            until: $span->last,
+            today: $this->workspace->today(),
+            tag: $tag,
+            words: $words,
+            counts: self::counts($person),
+            days: $days,
+            habits: $habits,
+            question: $question,
+            mean: $mean,
+            meanBefore: $meanBefore,
+            focusMinutes: array_sum(array_column($days, 'focusMinutes')),
+            hasMore: $hasMore,
+        );
+    }
+
+    /** @return array<string, int> of all that the person wrote, by tag */
+    private static function counts(Person $person): array
+    {
+        return LogLine::query()
+            ->where('person_id', $person->id)
+            ->whereNotNull('tag')
+            ->toBase()
+            ->groupBy('tag')
+            ->selectRaw('tag, count(*) as lines')
+            ->pluck('lines', 'tag')
+            ->map(static fn(mixed $count): int => is_numeric($count) ? (int) $count : 0)
+            ->all();
+    }
+
+    /**
+     * @param ?Collection<int, LogLine> $lines
+     *
+     * @return list<LogRow>
+     */
+    private static function rows(?Collection $lines): array
+    {
+        return $lines === null ? [] : array_values($lines->map(LogRow::of(...))->all());
+    }
+
+    /**
+     * @template T of \App\Models\Record
+     *
+     * @param Builder<T> $query
+     *
+     * @return Builder<T>
+     */
+    private static function within(Builder $query, Person $person, Span $span): Builder
+    {
+        return $query->where('person_id', $person->id)->whereBetween('on', [(string) $span->first, (string) $span->last]);
+    }
+
+    private static function on(LogLine|FocusSession $of): string
+    {
+        return (string) $of->on;
+    }
+
+    private static function mean(mixed $average): ?float
+    {
+        return is_numeric($average) ? round((float) $average, 1) : null;
     }
 }

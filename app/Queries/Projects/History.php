@@ -47,7 +47,7 @@ final readonly class History
         'due_on' => 'moved its due date',
         'starts_on' => 'moved its start',
         'title' => 'renamed it',
-        'visibility' => 'changed who may see it',
+        'visibility' => 'changed to whom it is visible',
     ];
 
     public function __construct(private Workspace $workspace, private Everybody $everybody)

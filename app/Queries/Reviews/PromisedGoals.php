@@ -67,8 +67,8 @@ final readonly class PromisedGoals
     }
 
     /**
-     * How the first estimates compare with what became of the goals: "Owners gave 7 goals a 69% chance on average, and 57% were met: 12
-     * points too sure." Null with fewer than five.
+     * How the first estimates compare with what became of the goals: "Owners gave 7 goals a 69% chance on average, and 57% were met: overconfident
+     * by 12 points." Null with fewer than five.
      *
      * @param list<PromisedGoal> $goals
      */
@@ -111,8 +111,8 @@ final readonly class PromisedGoals
         $points = abs($said - $met);
         $how = match (true) {
             $points <= self::CLOSE => 'about right',
-            $said > $met => "$points points too sure",
-            default => "$points points too careful",
+            $said > $met => "overconfident by $points points",
+            default => "underconfident by $points points",
         };
 
         return "Owners gave $count goals a $said% chance on average, and $met% were met: $how.";

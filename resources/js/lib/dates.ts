@@ -138,14 +138,13 @@ export function ofWords(of: string): string {
     return named.includes(year) || named.includes('/') ? named : `${named} ${year}`;
 }
 
-/** Minutes as hours: "2 h 45", "30 min" */
+/** A space that keeps a figure and its unit on one line. */
+const UNBROKEN = '\u00a0';
+
+/** Minutes as hours: "2 h 45 min", "30 min". It never breaks across lines. */
 export function hoursWords(minutes: number): string {
     const [hours, rest] = [Math.floor(Math.abs(minutes) / 60), Math.abs(minutes) % 60];
-    const sign = minutes < 0 ? '−' : '';
+    const parts = [hours > 0 ? `${String(hours)}${UNBROKEN}h` : '', rest > 0 || hours === 0 ? `${String(rest)}${UNBROKEN}min` : ''];
 
-    if (hours === 0) {
-        return `${sign}${String(rest)} min`;
-    }
-
-    return rest === 0 ? `${sign}${String(hours)} h` : `${sign}${String(hours)} h ${String(rest).padStart(2, '0')}`;
+    return `${minutes < 0 ? '−' : ''}${parts.filter(Boolean).join(UNBROKEN)}`;
 }

@@ -72,7 +72,7 @@ export function rooms(frame: Frame | null | undefined): Room[] {
                 { name: 'Year', href: route('year'), pages: ['goals/Year', 'goals/Goal'] },
                 { name: 'Direction', href: route('direction'), pages: ['direction/Direction'] },
                 { name: 'Plan', href: route('planning', quarter), pages: ['direction/Planning'] },
-                { name: 'Close', href: route('closing', quarter), pages: ['direction/Closing'] },
+                { name: 'Close the quarter', href: route('closing', quarter), pages: ['direction/Closing'] },
             ],
         },
         {

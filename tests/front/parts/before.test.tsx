@@ -311,7 +311,7 @@ describe('decisions', () => {
     it('are found by words and by who was there, both in the address', async () => {
         render(<Decisions page={decisions({ who: 2 })} />);
         write('Words', 'modem');
-        await press('Find');
+        await press('Search');
         const { url, data } = await server.last();
         expect([new URL(url, 'http://loftrin.test').pathname, data]).toEqual(['/decisions', { q: 'modem', who: 2 }]);
     });

@@ -258,7 +258,7 @@ describe('the page of keys', () => {
                 <Frame>
                     <p>Week</p>
                 </Frame>
-                <KeysHelp isOpen onOpenChange={vi.fn()} />
+                <KeysHelp isOpen onOpenChange={vi.fn()} room="Week" everywhere={['n', 'b']} />
             </>,
         );
 

@@ -87,8 +87,8 @@ describe('what stands around every screen', () => {
         show();
         for (const [key, name] of [
             ['n', 'Jot'],
-            ['/', 'Find'],
-            ['?', 'Keys'],
+            ['/', 'Search'],
+            ['?', 'Keyboard shortcuts'],
         ] as const) {
             strike(key);
             expect(screen.getByRole('dialog', { name })).toBeTruthy();
@@ -100,7 +100,7 @@ describe('what stands around every screen', () => {
     it('finds a page by its name', async () => {
         show();
         strike('k', { ctrlKey: true });
-        const find = screen.getByRole('combobox', { name: 'Find' });
+        const find = screen.getByRole('combobox', { name: 'Search' });
         fireEvent.change(find, { target: { value: 'decisions' } });
         fireEvent.keyDown(find, { key: 'Enter' });
         await vi.advanceTimersByTimeAsync(1);

@@ -132,11 +132,13 @@ describe('a thing to sort', () => {
         expect(title()).toBe('Ring both mills');
     });
 
-    it('is skipped by the arrow, and deleted by x', async () => {
+    it('is skipped by the arrow, and deleted by no single letter', async () => {
         const { onSkip, onSorted } = show(item('Ring the mill'));
         strike('ArrowDown');
         expect(onSkip).toHaveBeenCalledOnce();
         strike('x');
+        expect(server.sent).toEqual([]);
+        strike('Delete');
         const sent = await server.last();
         expect([sent.method, path(sent.url)]).toEqual(['delete', '/jots/4']);
         await act(() => sent.takes());

@@ -11,7 +11,6 @@ use App\Http\Requests\Lines;
 use App\Http\Requests\Meanwhile;
 use App\Http\Requests\ValidDay;
 use App\Models\LogLine;
-use App\Models\Workspace;
 use App\Queries\Day\LogPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -19,19 +18,16 @@ use Illuminate\Validation\Rule;
 use Inertia\Inertia;
 use Inertia\Response;
 use Loftrin\Core\Calendar\Day;
-use Loftrin\Core\Calendar\Period;
 use Loftrin\Core\Day\LogTag;
 
 final class LogController extends Controller
 {
-    public function index(Request $request, Workspace $workspace, LogPage $page, ?Period $month = null): Response
+    public function index(Request $request, LogPage $page, ?Day $day = null): Response
     {
-        $month ??= $workspace->calendar()->monthOf($workspace->today());
-
         return Inertia::render('day/Log', [
             'page' => $page->of(
                 $this->me(),
-                $month,
+                $day,
                 LogTag::tryFrom((string) $this->text($request, 'tag')),
                 $this->text($request, 'words'),
             ),

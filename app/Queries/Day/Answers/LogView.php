@@ -4,35 +4,40 @@ declare(strict_types=1);
 
 namespace App\Queries\Day\Answers;
 
-use App\Queries\Parts\Answers\PeriodTag;
 use App\Queries\Props;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Day\LogTag;
 
-/** A month of days at a glance: habits, scores, answers, and the lines of the log. */
+/** Days of a person, the last first: what they wrote, their habits, how each was, how long they worked undisturbed. */
 final readonly class LogView implements Props
 {
     /**
-     * @param ?LogTag $tag that was looked for, in all months
-     * @param string $words that were looked for, in all months
-     * @param list<LogRow> $lines the last first
-     * @param bool $hasMore whether there are more than are shown
-     * @param list<MonthHabit> $habits
-     * @param list<MonthScore> $scores
-     * @param list<AnsweredDay> $answers the last first
+     * @param Day $from the first day that is shown; of what was found, of the oldest line
+     * @param ?LogTag $tag that was looked for, in all days
+     * @param string $words that were looked for, in all days
+     * @param array<string, int> $counts of all lines, by tag
+     * @param list<LogDay> $days
+     * @param list<LogHabit> $habits one column each; none where lines were looked for
+     * @param ?string $question that is answered by a number each evening
+     * @param ?float $mean of its answers from 1 to 5 in these days
+     * @param ?float $meanBefore of those in as many days before
      * @param int $focusMinutes of focus sessions, breaks left out
+     * @param bool $hasMore whether more lines were found than are shown
      */
     public function __construct(
-        public PeriodTag $month,
+        public Day $from,
+        public Day $until,
         public Day $today,
         public ?LogTag $tag,
         public string $words,
-        public array $lines,
-        public bool $hasMore,
+        public array $counts,
+        public array $days,
         public array $habits,
-        public array $scores,
-        public array $answers,
+        public ?string $question,
+        public ?float $mean,
+        public ?float $meanBefore,
         public int $focusMinutes,
+        public bool $hasMore,
     ) {
     }
 }

@@ -59,7 +59,7 @@ export default function Goal({ page }: { page: GoalView }) {
                                       page.closingLine !== null && `: ${page.closingLine}`,
                                   ]
                                 : `by ${dayWords(period.last)}, ${count(page.daysLeft, 'working day')} left`}
-                            {goal.isPrivate && ', not for everyone'}
+                            {goal.isPrivate && ', restricted'}
                         </p>
                         <Kin page={page} />
                         {page.ready !== null && (

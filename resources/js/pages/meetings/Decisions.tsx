@@ -52,7 +52,7 @@ export default function Decisions({ page }: { page: DecisionsView }) {
                     options={peopleAsOptions(page.people)}
                     onChoose={look}
                 />
-                <Button type="submit">Find</Button>
+                <Button type="submit">Search</Button>
             </form>
             <div className="grid grid-cols-[3fr_2fr] gap-x-12 gap-y-8 max-lg:grid-cols-1">
                 <Section title="Decisions" aside={page.decisions.length === 100 ? 'the latest 100' : undefined}>

@@ -2,7 +2,7 @@ import { clsx } from 'clsx';
 import { count, rankWords } from '../../lib/words';
 import { Head, Link } from '@inertiajs/react';
 import type { Meetings as MeetingsProps, Occurrence, SeriesRow } from '../../generated/props';
-import { dayWords, hasPassed } from '../../lib/dates';
+import { dayWords, hasPassed, hoursWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
 import { Empty, Section } from '../../parts/signs/Section';
 import { ButtonLink } from '../../ui/Button';
@@ -102,7 +102,7 @@ function Next({ page: { next, agenda } }: { page: MeetingsProps }) {
                                 )}
                             </span>
                             <span className="flex-none text-xs text-ink-2">{item.who}</span>
-                            <span className="w-14 flex-none text-right font-mono text-xs text-ink-2">{item.minutes} min</span>
+                            <span className="w-20 flex-none text-right font-mono text-xs text-ink-2">{hoursWords(item.minutes)}</span>
                         </li>
                     ))}
                 </ol>
@@ -131,7 +131,7 @@ function Series({ series }: { series: SeriesRow }) {
                 </Link>
                 <span className="block text-xs text-ink-2">
                     {series.rule} at {series.time}
-                    {series.zone !== null && `, ${series.zone.replaceAll('_', ' ')} time`}, {series.minutes} min
+                    {series.zone !== null && `, ${series.zone.replaceAll('_', ' ')} time`}, {hoursWords(series.minutes)}
                     {series.isPrivate && ', private to its attendees'}
                 </span>
             </span>

@@ -2,7 +2,7 @@ import { Head, Link, router } from '@inertiajs/react';
 import { useState } from 'react';
 import type { SeriesView } from '../../generated/props';
 import { act } from '../../lib/queue/act';
-import { dayWords } from '../../lib/dates';
+import { dayWords, hoursWords } from '../../lib/dates';
 import { useKeys } from '../../lib/keys';
 import { route } from '../../lib/routes';
 import { first } from '../../lib/words';
@@ -31,7 +31,7 @@ export default function Series({ page }: { page: SeriesView }) {
         }
     };
 
-    useKeys({ 'Ctrl Enter': { words: 'Open the meeting', run: open } });
+    useKeys({ 'Ctrl Enter': { words: 'Start the meeting', run: open } });
 
     return (
         <div className="grid flex-1 grid-cols-[1fr_320px] max-lg:grid-cols-1">
@@ -39,7 +39,7 @@ export default function Series({ page }: { page: SeriesView }) {
             <div className="min-w-0 px-6 py-5 max-md:px-4">
                 <p className="text-xs text-ink-2">
                     {series.rule} at {series.time}
-                    {series.zone !== null && `, ${series.zone.replaceAll('_', ' ')} time`}, {series.minutes} min
+                    {series.zone !== null && `, ${series.zone.replaceAll('_', ' ')} time`}, {hoursWords(series.minutes)}
                     {series.isPrivate && ', private to its attendees'}
                     {page.belongsTo.map(({ value, label }) => (
                         <span key={value}>
@@ -53,7 +53,7 @@ export default function Series({ page }: { page: SeriesView }) {
                 <h1>{series.title}</h1>
                 {page.changes !== null && (
                     <p className="text-xs text-ink-2">
-                        From {dayWords(page.changes.from)} {page.changes.rule} at {page.changes.time}, {page.changes.minutes} min
+                        From {dayWords(page.changes.from)} {page.changes.rule} at {page.changes.time}, {hoursWords(page.changes.minutes)}
                     </p>
                 )}
                 {series.purpose !== null && <p className="mt-1 max-w-prose text-ink-2">{series.purpose}</p>}
@@ -73,7 +73,7 @@ export default function Series({ page }: { page: SeriesView }) {
                     </div>
                     {page.mayRun && (series.running !== null || series.next !== null) && (
                         <Button kind="main" keys="Ctrl ↵" onClick={open}>
-                            {series.running !== null ? 'Join' : 'Open the meeting'}
+                            {series.running !== null ? 'Join' : 'Start the meeting'}
                         </Button>
                     )}
                 </div>

@@ -33,7 +33,7 @@ export default function Project({ page }: { page: ProjectView }) {
                     <span>
                         {project.owner.name}
                         {helpers.length > 0 && `, with ${helpers.join(', ')}`}
-                        {project.isPrivate && ', not for everyone'}
+                        {project.isPrivate && ', restricted'}
                     </span>
                 </div>
                 <h1>{project.title}</h1>

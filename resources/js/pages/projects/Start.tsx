@@ -79,7 +79,7 @@ export default function Start({ page }: { page: StartView }) {
                         />
                     ))}
                 </div>
-                <Section title="Workload" aside={`${String(page.tasks)} tasks, added to what is already planned for those weeks`}>
+                <Section title="Hours" aside={`${String(page.tasks)} tasks, added to what is already planned for those weeks`}>
                     <ul className="divide-y divide-hairline">
                         {page.loads.map((load) => (
                             <li key={load.person.id} className="grid grid-cols-[160px_1fr] gap-4 py-2 max-md:grid-cols-1">

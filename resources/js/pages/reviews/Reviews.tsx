@@ -3,6 +3,7 @@ import { clsx } from 'clsx';
 import type { Horizon, ReviewRow, Reviews as ReviewsProps } from '../../generated/props';
 import { dayWords, plannedWords, spanWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
+import { count } from '../../lib/words';
 import { FindAnswers } from '../../parts/reviews/FindAnswers';
 
 /** How each kind of period stands in the list. */
@@ -39,7 +40,7 @@ export default function Reviews({ page }: { page: ReviewsProps }) {
                 <FindAnswers words="" />
             </div>
             <p className="mb-4 text-ink-2">
-                Newest first. {held} of {weeks.length} weeks reviewed. Only you can see them.
+                Newest first. {held} of {count(weeks.length, 'week')} reviewed. Only you can see them.
             </p>
             {page.rows.length === 0 && <p className="text-ink-2">You were not here in that year.</p>}
             <ul>

@@ -1,7 +1,8 @@
 import { Head, router, usePage } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import type { DoneShare, DoneView } from '../../generated/props';
-import { addDays, dayWords, hoursWords, spanWords } from '../../lib/dates';
+import { addDays, daysBetween, dayWords, hoursWords, spanWords } from '../../lib/dates';
+import { count } from '../../lib/words';
 import { route } from '../../lib/routes';
 import { AddTask } from '../../parts/task/AddTask';
 import { FromUntil } from '../../parts/fields/FromUntil';
@@ -105,6 +106,20 @@ function Spans({ page, today, onShow }: SpansProps) {
     );
 }
 
+/** "4 weeks", "4 spans of 10 days" */
+function spansBefore({ from, until, spans }: DoneView): string {
+    const days = daysBetween(from, until) + 1;
+
+    switch (days) {
+        case 1:
+            return count(spans, 'day');
+        case 7:
+            return count(spans, 'week');
+        default:
+            return `${String(spans)} spans of ${String(days)} days`;
+    }
+}
+
 function Sum({ page }: { page: DoneView }) {
     return (
         <dl className="mt-6 space-y-3 border-t border-rule pt-3">
@@ -112,11 +127,11 @@ function Sum({ page }: { page: DoneView }) {
                 <dt className="text-xs text-ink-2">Done</dt>
                 <dd className="text-lg font-semibold">{hoursWords(page.minutes)}</dd>
                 <dd className="text-xs text-ink-2">
-                    {hoursWords(page.minutesBefore)} on average in the {String(page.spans)} spans of this length before
+                    average of the previous {spansBefore(page)}: {hoursWords(page.minutesBefore)}
                 </dd>
             </div>
             <div>
-                <dt className="text-xs text-ink-2">Led to a goal</dt>
+                <dt className="text-xs text-ink-2">For goals</dt>
                 <dd className="text-lg font-semibold">{page.alignment === null ? 'nothing done' : `${String(page.alignment)}%`}</dd>
                 {page.alignmentBefore !== null && <dd className="text-xs text-ink-2">{page.alignmentBefore}% before</dd>}
             </div>

@@ -49,7 +49,7 @@ export default function Task({ page }: { page: TaskView }) {
                             from {page.origin.label}
                         </Link>
                     )}
-                    {task.isPrivate && <span>not for everyone</span>}
+                    {task.isPrivate && <span>restricted</span>}
                 </div>
                 <TaskText key={task.id} page={page}>
                     <State page={page} />

@@ -50,7 +50,7 @@ function Helpers({ beside, people }: Props) {
 
     return (
         <div className="flex flex-wrap items-baseline justify-between gap-2 pt-1">
-            <span className={names.length === 0 ? 'text-ink-2' : undefined}>{names.length === 0 ? 'nobody' : names.join(', ')}</span>
+            {names.length > 0 && <span>{names.join(', ')}</span>}
             <HelpersButton beside={beside} people={people} />
         </div>
     );
@@ -59,7 +59,7 @@ function Helpers({ beside, people }: Props) {
 /** Chooses who helps. */
 export function HelpersButton({ beside, people }: Props) {
     return (
-        <DialogButton words="Helpers" kind="quiet" title="Choose helpers">
+        <DialogButton words={beside.helpers.length === 0 ? 'Add helpers' : 'Change helpers'} kind="quiet" title="Choose helpers">
             {(close) => <ChooseHelpers beside={beside} people={people} onDone={close} />}
         </DialogButton>
     );

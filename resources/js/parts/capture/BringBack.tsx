@@ -92,7 +92,7 @@ function Fields({ about, onDone }: { about: Props['about']; onDone: () => void }
                 <TimeField label="Time (optional)" className="w-32" {...bind(form, 'at')} />
             </div>
             <TextField
-                label="Again (optional)"
+                label="Repeat (optional)"
                 hint="In plain words: every month, every second Friday, every 3 March."
                 maxLength={200}
                 {...bind(form, 'rhythm')}

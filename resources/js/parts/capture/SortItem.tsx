@@ -115,7 +115,7 @@ export function SortItem({ item, page, number, onSkip, onSorted }: Props) {
         m: { words: 'I do it', run: keys.mine },
         c: { words: 'Split into several', run: keys.split },
         e: { words: 'Edit the title', run: keys.name },
-        x: { words: 'Delete', run: drop },
+        Delete: { words: 'Delete', run: drop },
     });
 
     return (
@@ -189,9 +189,9 @@ export function SortItem({ item, page, number, onSkip, onSorted }: Props) {
                     none={of('owner')?.choices[0]?.label ?? 'somebody else'}
                     options={page.people.map((person) => ({ value: String(person.id), label: person.name }))}
                 />
-                <span className="text-ink-2">nobody:</span>
+                <span className="text-ink-2">or nobody, and</span>
                 {page.of === null && <ReturnDate kind="idea" id={item.id} words="shelve" keyName="s" guess={withoutJots([item.id])} />}
-                <Answer name="x" onChoose={drop}>
+                <Answer name="Del" onChoose={drop}>
                     delete
                 </Answer>
             </Question>

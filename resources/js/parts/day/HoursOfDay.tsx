@@ -98,7 +98,7 @@ export function HoursOfDay({ hours, kept }: { hours: DayHoursView; kept: Protect
                     ))}
                 </div>
             </div>
-            <p className="mt-1 text-right text-xs text-ink-2">above as planned, below as it went</p>
+            <p className="mt-1 text-right text-xs text-ink-2">top: scheduled, bottom: actual</p>
         </figure>
     );
 }

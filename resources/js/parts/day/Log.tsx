@@ -3,13 +3,13 @@ import { Link } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import { useState } from 'react';
 import { useForm } from '../../lib/kept/useForm';
-import { AddLine } from '../fields/AddLine';
 import { MarkTelling } from '../signs/MarkTelling';
 import { Section } from '../signs/Section';
 import { TagMark } from './TagMark';
+import { WriteLine } from './WriteLine';
 import type { LogRow, LogTag } from '../../generated/props';
 import { act } from '../../lib/queue/act';
-import { addingLines, bind } from '../../lib/forms';
+import { bind } from '../../lib/forms';
 import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';
 import { Choices } from '../../ui/Choices';
@@ -26,19 +26,14 @@ interface Props {
 
 /** The running log of a day. A line that begins with "Finding:", "Decision:" or "Idea:" is found again by that. */
 export function Log({ on, lines, mayWrite }: Props) {
-    const form = useForm(`log of ${on}`, { words: '' });
-
     return (
         <Section
             title="Log"
             className="mt-8"
             aside={
-                <>
-                    only you ·{' '}
-                    <Link href={route('log', on.slice(0, 7))} className="link">
-                        all
-                    </Link>
-                </>
+                <Link href={route('log')} className="link">
+                    whole log
+                </Link>
             }
         >
             <ul>
@@ -46,13 +41,7 @@ export function Log({ on, lines, mayWrite }: Props) {
                     <Line key={line.id} line={line} />
                 ))}
             </ul>
-            {mayWrite && (
-                <AddLine
-                    words="Write a line"
-                    maxLength={2000}
-                    {...addingLines(form, 'words', route('log-lines.store'), { as: (data) => ({ ...data, on }) })}
-                />
-            )}
+            {mayWrite && <WriteLine on={on} />}
             {mayWrite && lines.length === 0 && (
                 <p className="mt-1 text-xs text-ink-2">Begin a line with “Finding:”, “Decision:” or “Idea:” to find it again later.</p>
             )}

@@ -6,7 +6,7 @@ import { dayWords } from '../../lib/dates';
 /** The pages that one was working with last. */
 export function PickUp({ lines, today }: { lines: PickUpLine[]; today: string }) {
     return lines.length === 0 ? null : (
-        <Section title="Pick up where you left off" className="mt-8">
+        <Section title="Where I stopped" className="mt-8">
             <ul className="divide-y divide-hairline">
                 {lines.map((line) => (
                     <li key={line.link}>

@@ -72,7 +72,7 @@ function ContactForm({ area, contact, onDone }: { area: number; contact: Contact
             <TextField label="Position" maxLength={120} {...bind(form, 'what')} />
             <div className="grid grid-cols-2 gap-4">
                 <TextField label="E-mail" type="email" maxLength={120} {...bind(form, 'email')} />
-                <TextField label="Telephone" type="tel" maxLength={40} {...bind(form, 'phone')} />
+                <TextField label="Phone" type="tel" maxLength={40} {...bind(form, 'phone')} />
             </div>
             <div className="flex gap-3">
                 <Button kind="main" type="submit" disabled={form.processing}>

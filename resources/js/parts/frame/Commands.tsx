@@ -46,8 +46,8 @@ export function Commands({ isOpen, onOpenChange, onJot, onRaise }: Props) {
     ];
 
     return (
-        <Dialog isOpen={isOpen} onOpenChange={onOpenChange} title="Find">
-            <Command label="Find" loop>
+        <Dialog isOpen={isOpen} onOpenChange={onOpenChange} title="Search">
+            <Command label="Search" loop>
                 <Command.Input autoFocus placeholder="A page, a week or something new" className="field" />
                 <Command.List className="mt-2 max-h-80 overflow-y-auto">
                     <Command.Empty className="px-2 py-3 text-sm text-ink-2">Nothing found.</Command.Empty>

@@ -73,18 +73,19 @@ function FrameAround({ frame, children }: { frame: FrameProps; children: ReactNo
         router.visit(href);
     };
 
-    useKeys({
+    const keys = {
         n: { words: 'Jot', run: show('jot') },
-        '/': { words: 'Find a page, a week or something new', run: show('commands') },
-        'Ctrl k': { words: 'Find, also while typing', run: show('commands') },
+        '/': { words: 'Search pages, weeks and commands', run: show('commands') },
+        'Ctrl k': { words: 'Search, also while typing', run: show('commands') },
         '[': { words: 'Previous week', run: move(-1) },
         b: { words: 'Previous week', run: move(-1) },
         ']': { words: 'Next week', run: move(1) },
         f: { words: 'Next week', run: move(1) },
         ...Object.fromEntries(all.map(({ name, key, href }) => [`g ${key}`, { words: name, run: go(href) }])),
         'g t': { words: 'Tray', run: go(route('tray')) },
-        '?': { words: 'Show the keys of this page', run: show('keys') },
-    });
+        '?': { words: 'Keyboard shortcuts', run: show('keys') },
+    };
+    useKeys(keys);
 
     return (
         <Explain>
@@ -98,7 +99,7 @@ function FrameAround({ frame, children }: { frame: FrameProps; children: ReactNo
                     <nav
                         aria-label="Rooms"
                         className={clsx(
-                            'flex h-[38px] items-stretch gap-5 border-y border-t-ink border-b-hairline',
+                            'flex h-8.5 items-stretch gap-5 border-y border-t-ink border-b-hairline',
                             'px-6 whitespace-nowrap max-md:gap-3 max-md:px-4 pointer-coarse:h-11',
                         )}
                     >
@@ -110,12 +111,8 @@ function FrameAround({ frame, children }: { frame: FrameProps; children: ReactNo
                             <button type="button" onClick={show('jot')} className="flex h-full items-center gap-1.5 hover:text-ink">
                                 Jot <Kbd>n</Kbd>
                             </button>
-                            <button
-                                type="button"
-                                onClick={show('commands')}
-                                className="flex h-full items-center gap-1.5 hover:text-ink max-md:hidden"
-                            >
-                                Find <Kbd>/</Kbd>
+                            <button type="button" onClick={show('commands')} className="flex h-full items-center gap-1.5 hover:text-ink">
+                                Search <Kbd>/</Kbd>
                             </button>
                             <Link href={route('tray')} className="flex h-full items-center gap-1.5 hover:text-ink">
                                 Tray <span className="font-mono text-xs">{frame.tray}</span>
@@ -157,6 +154,8 @@ function FrameAround({ frame, children }: { frame: FrameProps; children: ReactNo
                     <RaiseForm onDone={show(null)} />
                 </Dialog>
                 <KeysHelp
+                    room={here?.room.name}
+                    everywhere={[...Object.keys(keys), 'e', 'Ctrl z', 'Ctrl Shift z']}
                     isOpen={open === 'keys'}
                     onOpenChange={(isOpen) => {
                         setOpen(isOpen ? 'keys' : null);

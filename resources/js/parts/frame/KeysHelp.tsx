@@ -8,18 +8,22 @@ import { Check } from '../../ui/Check';
 interface Props {
     isOpen: boolean;
     onOpenChange: (isOpen: boolean) => void;
+    /** The room that the page belongs to, by name. */
+    room: string | undefined;
+    /** Keys that are heard on every page. */
+    everywhere: string[];
 }
 
 /** The keys that the present page hears, told by what hears them. Single ones can be replaced by others. */
-export function KeysHelp({ isOpen, onOpenChange }: Props) {
+export function KeysHelp({ isOpen, onOpenChange, ...keys }: Props) {
     return (
-        <Dialog isOpen={isOpen} onOpenChange={onOpenChange} title="Keys">
-            <Keys />
+        <Dialog isOpen={isOpen} onOpenChange={onOpenChange} title="Keyboard shortcuts">
+            <Keys {...keys} />
         </Dialog>
     );
 }
 
-function Keys() {
+function Keys({ room, everywhere }: Pick<Props, 'room' | 'everywhere'>) {
     const [areOn, setOn] = useState(singleKeys.areOn);
     const [keys] = useState(keysNow);
     const [changing, setChanging] = useState<string | null>(null);
@@ -43,38 +47,53 @@ function Keys() {
         setChanging(null);
     };
 
+    const isGoing = (key: string) => key.startsWith('g ');
+    const groups: [string, typeof keys][] = [
+        [room ?? 'This page', keys.filter(([key]) => !isGoing(key) && !everywhere.includes(key))],
+        ['Everywhere', keys.filter(([key]) => !isGoing(key) && everywhere.includes(key))],
+        ['Rooms', keys.filter(([key]) => isGoing(key))],
+    ];
+
     return (
         <>
-            <dl className="divide-y divide-hairline">
-                {keys.map(([key, words]) => (
-                    <div key={key} className="group/key flex items-center gap-4 py-1.5">
-                        <dt className="flex-1">{words}</dt>
-                        <dd className="flex items-center gap-3">
-                            {key.length === 1 && (
-                                <button
-                                    type="button"
-                                    aria-label={`Change the key for ${words}`}
-                                    onClick={() => {
-                                        setChanging(key);
-                                    }}
-                                    onKeyDown={(event) => {
-                                        if (changing === key) {
-                                            choose(event, key);
-                                        }
-                                    }}
-                                    className={clsx(
-                                        'text-xs text-ink-2 opacity-0 group-hover/key:opacity-100',
-                                        'focus-visible:opacity-100 pointer-coarse:opacity-100',
-                                    )}
-                                >
-                                    {changing === key ? 'Press a key' : 'Change'}
-                                </button>
-                            )}
-                            <Kbd>{changedKeys.of(key)}</Kbd>
-                        </dd>
-                    </div>
-                ))}
-            </dl>
+            {groups.map(
+                ([name, of]) =>
+                    of.length > 0 && (
+                        <section key={name} className="mt-4 first:mt-0">
+                            <h3 className="border-b border-rule pb-1">{name}</h3>
+                            <dl className="divide-y divide-hairline">
+                                {of.map(([key, words]) => (
+                                    <div key={key} className="group/key flex items-center gap-4 py-1.5">
+                                        <dt className="flex-1">{words}</dt>
+                                        <dd className="flex items-center gap-3">
+                                            {key.length === 1 && (
+                                                <button
+                                                    type="button"
+                                                    aria-label={`Change the key for ${words}`}
+                                                    onClick={() => {
+                                                        setChanging(key);
+                                                    }}
+                                                    onKeyDown={(event) => {
+                                                        if (changing === key) {
+                                                            choose(event, key);
+                                                        }
+                                                    }}
+                                                    className={clsx(
+                                                        'text-xs text-ink-2 opacity-0 group-hover/key:opacity-100',
+                                                        'focus-visible:opacity-100 pointer-coarse:opacity-100',
+                                                    )}
+                                                >
+                                                    {changing === key ? 'Press a key' : 'Change'}
+                                                </button>
+                                            )}
+                                            <Kbd>{changedKeys.of(key)}</Kbd>
+                                        </dd>
+                                    </div>
+                                ))}
+                            </dl>
+                        </section>
+                    ),
+            )}
             {problem !== null && (
                 <p role="alert" className="mt-2 text-sm text-persimmon">
                     {problem}

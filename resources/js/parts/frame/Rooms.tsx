@@ -53,7 +53,7 @@ export function Sections({ room, lit }: { room: Room; lit: Section }) {
         room.sections.length > 1 && (
             <nav
                 aria-label={`Pages of ${room.name}`}
-                className="flex gap-5 overflow-x-auto px-6 pt-2 text-sm whitespace-nowrap max-md:px-4 print:hidden"
+                className="flex gap-5 overflow-x-auto px-6 text-sm whitespace-nowrap max-md:px-4 print:hidden"
             >
                 {room.sections.map((section) => (
                     <Link

@@ -18,9 +18,9 @@ interface Props {
 /** The year to scale, drawn like a ruler: how one moves in time everywhere. */
 export function YearRail({ rail, thisWeek, selected, addressOf }: Props) {
     return (
-        <div className="bg-sheet px-6 pt-2 pb-1 max-md:px-4 print:hidden">
+        <div className="bg-sheet px-6 pt-0.5 max-md:px-4 max-md:pt-1.5 print:hidden">
             <YearWords rail={rail} />
-            <div className="mt-1 flex items-end gap-1">
+            <div className="flex items-end gap-1">
                 <YearStep year={rail.year.previous} label="The year before" sign="‹" />
                 <div className="min-w-0 flex-1">
                     <Quarters quarters={rail.quarters} />
@@ -37,8 +37,8 @@ function YearWords({ rail }: { rail: Rail }) {
     const now = rail.quarters.find((quarter) => quarter.isNow);
 
     return (
-        <div className="flex min-h-7 flex-wrap items-center gap-x-3.5">
-            <Link href={route('year', year.name)} className="text-[17px] font-semibold">
+        <div className="flex min-h-5.5 flex-wrap items-center gap-x-3.5">
+            <Link href={route('year', year.name)} className="text-md font-semibold">
                 {year.words}
             </Link>
             {!year.first.endsWith('-01-01') && (
@@ -77,7 +77,7 @@ function YearStep({ year, label, sign }: { year: string; label: string; sign: st
         <Link
             href={route('year', year)}
             aria-label={`${label}, ${year}`}
-            className="flex h-8 w-4 items-center justify-center text-ink-2 hover:text-ink"
+            className="flex h-6 w-4 items-center justify-center text-ink-2 hover:text-ink pointer-coarse:h-11 pointer-coarse:w-8"
         >
             {sign}
         </Link>
@@ -88,10 +88,13 @@ function Quarters({ quarters }: { quarters: RailQuarter[] }) {
     return (
         <div className="flex max-md:hidden">
             {quarters.map((quarter) => (
-                <div key={quarter.name} style={{ flexGrow: quarter.weeks, flexBasis: 0 }} className="relative min-w-0 px-px pt-1.5">
+                <div key={quarter.name} style={{ flexGrow: quarter.weeks, flexBasis: 0 }} className="relative min-w-0 px-px pt-0.5">
                     <div
                         aria-hidden
-                        className={clsx('absolute inset-x-px top-2.5 h-2 border border-b-0', quarter.isNow ? 'border-ink' : 'border-rule')}
+                        className={clsx(
+                            'absolute inset-x-px top-1.5 h-1.5 border border-b-0',
+                            quarter.isNow ? 'border-ink' : 'border-rule',
+                        )}
                     />
                     <Link
                         href={route('year', quarter.name)}
@@ -192,7 +195,7 @@ function Week({ week, href, isNow, isSelected, isTabStop, isFirstOfQuarter, isFa
             aria-current={isSelected ? 'page' : undefined}
             title={label.filter(Boolean).join(', ')}
             tabIndex={isTabStop ? 0 : -1}
-            className={clsx('group relative h-8 min-w-0 flex-1', far && 'max-md:hidden')}
+            className={clsx('group relative h-6 min-w-0 flex-1 pointer-coarse:h-11', far && 'max-md:hidden')}
         >
             <span aria-hidden className="absolute inset-x-0 bottom-1.5 h-px bg-ink" />
             <span
@@ -202,7 +205,7 @@ function Week({ week, href, isNow, isSelected, isTabStop, isFirstOfQuarter, isFa
                     share === null ? 'w-px bg-rule' : 'w-[5px] bg-ink',
                     'group-hover:bg-chalk',
                 )}
-                style={{ height: share === null ? (isFirstOfQuarter ? '8px' : '4px') : `${String(3 + (share / 100) * 18)}px` }}
+                style={{ height: share === null ? (isFirstOfQuarter ? '8px' : '4px') : `${String(2 + (share / 100) * 14)}px` }}
             />
             {week.isPast && (
                 <span
@@ -217,7 +220,7 @@ function Week({ week, href, isNow, isSelected, isTabStop, isFirstOfQuarter, isFa
                 <span
                     aria-hidden
                     className={clsx(
-                        'absolute top-0 bottom-px left-1/2 flex w-[max(100%+2px,24px)]',
+                        'absolute inset-y-0 left-1/2 flex w-[max(100%+2px,24px)]',
                         '-translate-x-1/2 items-center justify-center border bg-sheet font-mono text-xs',
                         isSelected ? 'border-[1.5px] border-ink font-semibold' : 'border-chalk text-chalk',
                     )}

@@ -83,7 +83,7 @@ export function ProjectFacts({ page }: { page: ProjectView }) {
                     <HelpersButton beside={page.beside} people={page.people} />
                     <BringBack about={{ kind: 'project', id: project.id, title: project.title }} returns={page.beside.returns} />
                     {page.seenBy === null && <RaiseAbout about={{ project: project.id }} />}
-                    <SharedButton to={{ project: project.id }} />
+                    <SharedButton words="Add recurring tasks" to={{ project: project.id }} />
                     {page.mayChange && <CollectionsButton page={page} />}
                     <ExtraFields page={page} />
                 </div>

@@ -48,7 +48,7 @@ export function StatusLine({ page }: { page: ProjectView }) {
                         setWriting(true);
                     }}
                 >
-                    {page.statusLine === null ? 'Add a status line' : 'Update status'}
+                    {page.statusLine === null ? 'Say where it stands' : 'Where it stands'}
                 </Button>
             )}
         </p>

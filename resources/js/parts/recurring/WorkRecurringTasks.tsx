@@ -26,16 +26,16 @@ export function WorkRecurringTasks({
                 ))}
             </ul>
             <div className="-ml-3">
-                <SharedButton to={to} />
+                <SharedButton words="Add" to={to} />
             </div>
         </Section>
     );
 }
 
 /** Chooses shared recurring tasks for a project or an area. */
-export function SharedButton({ to }: { to: { project?: number; area?: number } }) {
+export function SharedButton({ words, to }: { words: string; to: { project?: number; area?: number } }) {
     return (
-        <DialogButton words="Recurring tasks" kind="quiet" title="Choose recurring tasks">
+        <DialogButton words={words} kind="quiet" title="Choose recurring tasks">
             {(close) => <Shared to={to} onDone={close} />}
         </DialogButton>
     );

@@ -11,7 +11,7 @@ import { Gauge, Standing } from '../signs/Gauge';
 /** A project in the register: thread, status, progress against pace, the next point to reach, the next step. */
 export function RegisterLine({ project }: { project: RegisterRow }) {
     const isQuiet = project.state !== 'active';
-    const asides = [...(project.isPrivate ? ['not for everyone'] : []), ...project.collections, ...project.entries];
+    const asides = [...(project.isPrivate ? ['restricted'] : []), ...project.collections, ...project.entries];
 
     return (
         <li

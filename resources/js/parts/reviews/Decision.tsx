@@ -4,7 +4,7 @@ import { Cord } from '../signs/Cord';
 import { handOver, HandOverAnswer } from '../task/HandOverAnswer';
 import type { AheadWeek, PersonTag, TaskRow } from '../../generated/props';
 import { act } from '../../lib/queue/act';
-import { dayWords, weekdayNumber } from '../../lib/dates';
+import { dayWords, hoursWords, weekdayNumber } from '../../lib/dates';
 import { useKeys } from '../../lib/keys';
 import { route } from '../../lib/routes';
 import { plan, setAside, tick } from '../../lib/tasks';
@@ -93,7 +93,7 @@ export function Decision({ task, reason, mayKeep, ahead, people, onLeave }: Prop
                 )}
                 {task.carried > 0 && <span>carried over {times(task.carried)}</span>}
                 {task.waitingOn !== null && <span>waiting for {task.waitingOn}</span>}
-                {task.minutes !== null && <span className="font-mono">{task.minutes} min</span>}
+                {task.minutes !== null && <span className="font-mono">{hoursWords(task.minutes)}</span>}
             </p>
             <div className="mt-1 flex flex-wrap gap-x-5">
                 {answers.map(({ key, words, run }) => (

@@ -111,7 +111,7 @@ function WorkBar({ facts }: { facts: WeekFacts }) {
     const words =
         facts.minutes === 0
             ? 'Nothing was completed.'
-            : `${hoursWords(facts.minutes)}, ${count(facts.done, 'task')}, ${String(facts.alignment ?? 0)}% of it for goals.${before}`;
+            : `${hoursWords(facts.minutes)}, ${count(facts.done, 'task')}, ${String(facts.alignment ?? 0)}% for goals.${before}`;
 
     return (
         <>

@@ -15,7 +15,7 @@ export function FindAnswers({ words: begun }: { words: string }) {
     return (
         <form role="search" onSubmit={find} className="ml-auto flex items-end gap-2 print:hidden">
             <TextField
-                label="Find in your answers"
+                label="Search your answers"
                 isLabelHidden
                 placeholder="What did I say about …"
                 className="w-64"
@@ -25,7 +25,7 @@ export function FindAnswers({ words: begun }: { words: string }) {
                     setWords(event.target.value);
                 }}
             />
-            <Button type="submit">Find</Button>
+            <Button type="submit">Search</Button>
         </form>
     );
 }

@@ -2,6 +2,7 @@ import { Link } from '@inertiajs/react';
 import type { PeriodFacts } from '../../generated/props';
 import { hoursWords, plannedWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
+import { count } from '../../lib/words';
 
 /** How high the tallest week stands, in px. */
 const HEIGHT = 56;
@@ -23,7 +24,7 @@ export function HoursByWeek({ facts }: { facts: PeriodFacts }) {
                               facts.before !== null && `, before ${String(facts.before)}%`,
                               '.',
                           ]}{' '}
-                    {facts.reviewed} of {facts.of} weeks reviewed
+                    {facts.reviewed} of {count(facts.of, 'week')} reviewed
                 </span>
             </h2>
             <ol className="mt-2 flex items-end gap-1 border-b border-ink">

@@ -9,7 +9,7 @@ export function WeekRuler({ hours, words = 'Hours left this week' }: { hours: We
     const percent = (minutes: number) => `${String((minutes / whole) * 100)}%`;
     const parts = [
         taken > 0 && `meetings ${hoursWords(taken)}`,
-        onDays > 0 && `on days ${hoursWords(onDays)}`,
+        onDays > 0 && `scheduled ${hoursWords(onDays)}`,
         noDay > 0 && `no day yet ${hoursWords(noDay)}`,
         efforts > 0 && `main efforts ${hoursWords(efforts)}`,
     ].filter(Boolean);

@@ -1,14 +1,11 @@
 import { clsx } from 'clsx';
+import { hoursWords } from '../../lib/dates';
 
-/** How long it takes, as a bare figure in a column of minutes: the unit is said, and shown on pointing at it. */
+/** How long it takes, in a column of its own. */
 export function Estimate({ minutes, className = 'text-ink-2' }: { minutes: number | null; className?: string }) {
     return (
-        <span
-            title={minutes === null ? undefined : `${String(minutes)} min`}
-            className={clsx('relative w-8 flex-none text-right font-mono text-xs', className)}
-        >
-            {minutes}
-            {minutes !== null && <span className="sr-only"> min</span>}
+        <span className={clsx('w-20 flex-none text-right font-mono text-xs whitespace-nowrap max-md:w-auto', className)}>
+            {minutes !== null && hoursWords(minutes)}
         </span>
     );
 }

@@ -65,7 +65,7 @@ export function TaskMarks({ task, showsTime, isAtHome }: { task: TaskRow; showsT
     }
 
     if (task.isPrivate && !isAtHome) {
-        marks.push({ key: 'private', words: 'not for everyone' });
+        marks.push({ key: 'private', words: 'restricted' });
     }
 
     return marks.length === 0 ? null : (

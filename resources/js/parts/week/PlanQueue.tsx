@@ -42,8 +42,8 @@ export function PlanQueue({ page, people, isOn, onTurn }: Props & { isOn: boolea
         isOn
             ? {}
             : {
-                  q: {
-                      words: 'Plan what has no day, one after the other',
+                  o: {
+                      words: 'Plan one by one what has no day',
                       run: () => {
                           onTurn(true);
                       },
@@ -73,7 +73,7 @@ export function PlanQueue({ page, people, isOn, onTurn }: Props & { isOn: boolea
             ) : (
                 <div>
                     <Button
-                        keys="q"
+                        keys="o"
                         onClick={() => {
                             onTurn(true);
                         }}

@@ -5,7 +5,7 @@ import { withItem } from '../../../lib/meetings';
 import { act } from '../../../lib/queue/act';
 import { chime } from '../../../lib/chime';
 import { route } from '../../../lib/routes';
-import { ordinal } from '../../../lib/words';
+import { count, ordinal } from '../../../lib/words';
 import { Button } from '../../../ui/Button';
 
 interface Props {
@@ -82,10 +82,10 @@ export function Clock({ page, item, passed }: Props) {
     );
 }
 
-/** "9 more min drop Second modem supplier, for the 3rd time" */
+/** "9 more minutes, and “Second modem supplier” will not fit, for the 3rd time." */
 function price(drops: DropPrice, overrun: number): string {
     const minutes = Math.ceil(Math.max(0, drops.seconds - Math.max(0, overrun)) / 60);
     const again = drops.waited === 0 ? '' : `, for the ${ordinal(drops.waited + 1)} time`;
 
-    return `${minutes <= 1 ? 'One more minute drops' : `${String(minutes)} more min drop`} “${drops.title}”${again}.`;
+    return `${count(Math.max(1, minutes), 'more minute')}, and “${drops.title}” will not fit${again}.`;
 }

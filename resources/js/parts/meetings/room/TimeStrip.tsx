@@ -118,8 +118,8 @@ function Bar({ item, passed, isShown, onChoose }: { item: ItemRow; passed: numbe
                 <span className="text-xs text-ink-2">{reason(item)}</span>
             </button>
             <span className={clsx('pt-0.5 text-right font-mono text-xs', over >= 1 ? 'font-semibold' : 'text-ink-2')}>
-                {item.minutes}
-                {over >= 1 && `+${String(Math.round(over))}`}
+                {item.minutes} min
+                {over >= 1 && `, ${String(Math.round(over))} over`}
             </span>
         </li>
     );
