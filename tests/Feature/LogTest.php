@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use App\Models\Habit;
+use App\Models\HabitTick;
 use App\Models\LogLine;
 use App\Models\Role;
 use Tests\Feature\Made;
@@ -69,10 +71,12 @@ describe('the log', function (): void {
             $this->post('/log-lines', ['on' => $on, 'words' => $words]);
         }
 
-        $found = fn(string $query): array => array_column(($this->day)("/log$query")['lines'], 'words');
+        $found = fn(string $query): array => array_column(array_merge(...array_column(($this->day)("/log$query")['days'], 'lines')), 'words');
         expect($found(''))
             ->toBe(['A plain line'])
-            ->and($found('/2026-07'))
+            ->and(($this->day)('/log')['counts'])
+            ->toEqual(['decision' => 1, 'finding' => 1])
+            ->and($found('/2026-07-12'))
             ->toBe(['Pay 100% of the DEPOSIT'])
             ->and($found('?tag=finding'))
             ->toBe(['it drifts'])
@@ -87,4 +91,43 @@ describe('the log', function (): void {
             ->and($found('?tag=finding&words=deposit'))
             ->toBe([]);
     });
+});
+
+it('shows the last four weeks day by day, whatever month it is', function (): void {
+    Made::later('2027-03-01');
+    LogLine::query()->create(['person_id' => $this->me->id, 'on' => '2027-02-02', 'at' => '08:00', 'words' => 'First of them']);
+    LogLine::query()->create(['person_id' => $this->me->id, 'on' => '2027-02-01', 'at' => '08:00', 'words' => 'The day before']);
+    $log = ($this->day)('/log');
+
+    expect(array_column($log['days'], 'on'))
+        ->toHaveCount(28)
+        ->and([$log['days'][0]['on'], $log['days'][27]['on'], $log['days'][27]['lines'][0]['words']])
+        ->toBe(['2027-03-01', '2027-02-02', 'First of them'])
+        ->and(($this->day)('/log/2027-02-01')['days'][0]['lines'][0]['words'])
+        ->toBe('The day before')
+        // What is still to come is not shown.
+        ->and(($this->day)('/log/2027-05-01')['until'])
+        ->toBe('2027-03-01');
+    $this->get('/log/2027-02-30')->assertNotFound();
+});
+
+it('draws a habit down through the days: done, nothing missed, missed, before it began', function (): void {
+    $habit = Habit::query()->create([
+        ...['person_id' => $this->me->id, 'title' => 'Walk', 'per' => 'day', 'times' => 1, 'began_on' => '2027-02-03'],
+        'weekdays' => ['monday', 'wednesday', 'thursday'],
+    ]);
+    HabitTick::query()->create(['habit_id' => $habit->id, 'on' => '2027-02-08', 'count' => 1]);
+    $days = array_column(($this->day)('/log')['days'], 'habits', 'on');
+
+    expect(array_map(static fn(array $marks): string => $marks[0], array_slice($days, 0, 9)))->toBe([
+        '2027-02-10' => 'runs',
+        '2027-02-09' => 'runs',
+        '2027-02-08' => 'done',
+        '2027-02-07' => 'runs',
+        '2027-02-06' => 'runs',
+        '2027-02-05' => 'runs',
+        '2027-02-04' => 'missed',
+        '2027-02-03' => 'runs',
+        '2027-02-02' => 'without',
+    ]);
 });

@@ -122,11 +122,12 @@ describe('minutes in words', () => {
         [0, '0 min'],
         [30, '30 min'],
         [60, '1 h'],
-        [65, '1 h 05'],
-        [165, '2 h 45'],
-        [-65, '−1 h 05'],
+        [65, '1 h 5 min'],
+        [165, '2 h 45 min'],
+        [-65, '−1 h 5 min'],
         [-30, '−30 min'],
     ])('%i', (minutes, said) => {
-        expect(hoursWords(minutes)).toBe(said);
+        // The spaces within keep it on one line.
+        expect(hoursWords(minutes)).toBe(said.replaceAll(' ', '\u00a0'));
     });
 });

@@ -39,7 +39,7 @@ describe('a task as a line', () => {
         show(task({ owner: elif, minutes: 30, cord: harbours }));
         const line = screen.getByRole('listitem');
         expect(within(line).getByText('Elif Demir')).toBeTruthy();
-        expect(within(line).getByText('min', { exact: false }).parentElement?.textContent).toContain('30 min');
+        expect(within(line).getByText('min', { exact: false }).parentElement?.textContent).toContain('30\u00a0min');
         expect(within(line).getByText('for 40 harbours on the new buoy')).toBeTruthy();
         // Two letters and a mark are for the eye.
         expect(['ED', 'HB'].map((letters) => within(line).getByText(letters).getAttribute('aria-hidden'))).toEqual(['true', 'true']);
@@ -61,7 +61,7 @@ describe('a task as a line', () => {
         ['2 of 4 steps', { steps: 4, stepsDone: 2 }],
         ['week 7', { planned: '2027-W07' }],
         ['worth telling', { isWorthTelling: true }],
-        ['not for everyone', { isPrivate: true }],
+        ['restricted', { isPrivate: true }],
     ])('says “%s”', (words, more) => {
         show(task(more));
         expect(screen.getByText(words)).toBeTruthy();

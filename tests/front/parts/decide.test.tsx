@@ -61,7 +61,7 @@ describe('what has no day yet', () => {
         expect(screen.getByRole('link', { name: 'One' })).toBeTruthy();
         expect(screen.getByText('carried over once')).toBeTruthy();
         expect(screen.getByText('45 min')).toBeTruthy();
-        expect(screen.getByText('1 h 30 over')).toBeTruthy();
+        expect(screen.getByText('1 h 30 min over')).toBeTruthy();
         // A day that is over takes nothing.
         expect(within(screen.getByRole('list')).getAllByRole('listitem')).toHaveLength(6);
     });
@@ -115,7 +115,7 @@ describe('what is left over', () => {
 
     it('is shown with what is known of it', () => {
         decide({ dueOn: '2027-02-05', isLate: true, carried: 3, waitingOn: 'the mill', minutes: 30 });
-        expect(screen.getByRole('article').textContent).toContain('latedue Fri 5 Febcarried over 3 timeswaiting for the mill30 min');
+        expect(screen.getByRole('article').textContent).toContain('latedue Fri 5 Febcarried over 3 timeswaiting for the mill30\u00a0min');
     });
 
     it.each<[string, string, object]>([

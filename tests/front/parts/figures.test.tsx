@@ -100,7 +100,7 @@ describe('small signs', () => {
 
     it('a bare figure of minutes says its unit, and none has none', () => {
         const { container, rerender } = render(<Estimate minutes={90} />);
-        expect([container.textContent, (container.firstChild as HTMLElement).title]).toEqual(['90 min', '90 min']);
+        expect(container.textContent).toBe('1\u00a0h\u00a030\u00a0min');
         rerender(<Estimate minutes={null} />);
         expect(container.textContent).toBe('');
     });

@@ -66,9 +66,9 @@ describe('tasks by date', () => {
             step({ step: 'late', time: null, free: null, count: 2, minutes: 75 }),
         );
         expect(headings()).toEqual(['Today, Tue 9 Feb', 'Wed 10 Feb', 'Late']);
-        expect(screen.getByText('1 h 30 free after these')).toBeTruthy();
+        expect(screen.getByText('1 h 30 min free after these')).toBeTruthy();
         expect(screen.getByText('45 min over')).toBeTruthy();
-        expect(screen.getByText('2 tasks, 1 h 15')).toBeTruthy();
+        expect(screen.getByText('2 tasks, 1 h 15 min')).toBeTruthy();
     });
 
     it('name weeks and months, and lead to all of a step', () => {
@@ -78,9 +78,9 @@ describe('tasks by date', () => {
         );
         expect(headings()).toEqual(['Week 7', 'Not scheduled']);
         const [week, none] = screen.getAllByRole('link', { name: /more|tasks, / });
-        expect([week?.textContent, path(week?.getAttribute('href') ?? '')]).toEqual(['5 more, 4 h', '/weeks/2027-W07']);
+        expect([week?.textContent, path(week?.getAttribute('href') ?? '')]).toEqual(['5 more, 4\u00a0h', '/weeks/2027-W07']);
         expect([none?.textContent, path(none?.getAttribute('href') ?? '')]).toEqual([
-            '9 tasks, 5 h: give them a day',
+            '9 tasks, 5\u00a0h: give them a day',
             '/lists/not_scheduled',
         ]);
     });
@@ -146,7 +146,7 @@ describe('what comes back on its day', () => {
         await press('Return date');
         expect(screen.getByRole<HTMLButtonElement>('button', { name: 'Save' }).disabled).toBe(true);
         await writeAndLeave('Return date', '1 Mar');
-        write('Again (optional)', 'every year');
+        write('Repeat (optional)', 'every year');
         await vi.waitFor(() => {
             expect(screen.getByRole<HTMLButtonElement>('button', { name: 'Save' }).disabled).toBe(false);
         });

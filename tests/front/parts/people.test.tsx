@@ -41,8 +41,8 @@ describe('who has how much', () => {
         const full = cell({ week: '2027-W07', planned: 1500, free: -300, against: 2 });
         render(<People page={people({ people: [person({ hours: [cell(), full] })] })} />);
         const [free, over] = screen.getAllByRole('link', { name: /free|over/ });
-        expect(free?.textContent).toBe('5 h free');
-        expect(over?.textContent).toBe('5 h over2 across protected hours');
+        expect(free?.textContent).toBe('5\u00a0h free');
+        expect(over?.textContent).toBe('5\u00a0h over2 across protected hours');
         expect(over?.getAttribute('href')).toContain('/weeks/2027-W07?who=1');
     });
 

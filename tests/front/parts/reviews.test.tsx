@@ -45,7 +45,7 @@ describe('the facts of a week', () => {
                 { cord: null, minutes: 60, title: null },
             ],
         });
-        expect(screen.getByText('12 h 30, 1 task, 64% of it for goals. The four weeks before: 70%.')).toBeTruthy();
+        expect(screen.getByText('12 h 30 min, 1 task, 64% for goals. The four weeks before: 70%.')).toBeTruthy();
         const parts = [...document.querySelectorAll<HTMLElement>('[title$=" h"]')];
         expect(parts.map(({ title, style }) => [title, style.flexGrow])).toEqual([
             ['40 harbours on the new buoy: 11.5 h', '690'],
@@ -236,7 +236,7 @@ describe('what was written in shorter reviews', () => {
 
     it('has what was marked first in sight, and the rest a press away', async () => {
         show();
-        expect(screen.getByText('1 marked, 1 besides. What you keep comes back in Q1.')).toBeTruthy();
+        expect(screen.getByText('1 marked, 1 other. What you keep comes back in Q1.')).toBeTruthy();
         expect(rows()).toEqual([expect.stringContaining('Ring first')]);
         await press('Show 1 line more');
         expect(rows().length).toBe(2);

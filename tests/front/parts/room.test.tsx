@@ -26,7 +26,7 @@ describe('the agenda to the scale of time', () => {
             item({ id: 2, minutes: 5, title: 'Berth 7', issue: { rank: 'A' } as ItemRow['issue'] }),
         ]);
         expect(bars().map(({ style }) => style.minHeight)).toEqual(['60px', '30px']);
-        expect(bars().map(({ textContent }) => textContent)).toEqual(['08:40Harbours Priya10', '08:40Berth 7 gets worse each week5']);
+        expect(bars().map(({ textContent }) => textContent)).toEqual(['08:40Harbours Priya10 min', '08:40Berth 7 gets worse each week5 min']);
     });
 
     it('grows with an item that takes longer, says by how much, and how late the end is', () => {
@@ -39,7 +39,7 @@ describe('the agenda to the scale of time', () => {
             180,
         );
         expect(bars()[1]?.style.minHeight).toBe('90px');
-        expect(bars()[1]?.textContent).toContain('10+5');
+        expect(bars()[1]?.textContent).toContain('10 min, 5 over');
         expect(bars()[1]?.getAttribute('aria-current')).toBe('step');
         expect(screen.getByText('3 min late')).toBeTruthy();
     });

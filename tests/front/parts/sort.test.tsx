@@ -80,7 +80,7 @@ describe('a thing to sort', () => {
 
     it('is planned by the digit of a day, which says what room it has, and let go of by the same digit', async () => {
         show(item('Ring the mill'));
-        expect(screen.getByRole('button', { name: /Tue 9 Feb 1 h 30/ })).toBeTruthy();
+        expect(screen.getByRole('button', { name: /Tue 9 Feb 1.h.30.min/ })).toBeTruthy();
         expect(screen.getByRole('button', { name: /Fri 12 Feb full/ })).toBeTruthy();
         strike('5');
         strike('5');

@@ -38,7 +38,7 @@ export function Digest({ rows, horizon, up, isOpen }: Props) {
                 <span className="text-xs text-ink-2">
                     {rows.length === 0
                         ? 'Nothing was written in this time.'
-                        : `${String(marked.length)} marked, ${String(others.length)} others.`}
+                        : `${String(marked.length)} marked, ${count(others.length, 'other')}.`}
                     {rows.length > 0 && up !== null && ` What you keep comes back in ${up.name}.`}
                 </span>
             </div>
