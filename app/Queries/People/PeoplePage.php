@@ -53,7 +53,7 @@ final readonly class PeoplePage
         $kept = ProtectedHours::query()->orderBy('from')->orderBy('id')->get()->groupBy('person_id');
 
         return new People(
-            array_values(
+            self::fullestFirst(
                 $this->everybody
                     ->all()
                     ->map(
@@ -76,5 +76,20 @@ final readonly class PeoplePage
             $this->hours->weeks(),
             $viewer->isLead(),
         );
+    }
+
+    /**
+     * Who has least time left this week comes first, as it is shown to the reader; who left comes last.
+     *
+     * @param array<array-key, PersonRow> $rows
+     *
+     * @return list<PersonRow>
+     */
+    private static function fullestFirst(array $rows): array
+    {
+        $place = static fn(PersonRow $row): array => [$row->isAside, $row->hours[0]->free ?? PHP_INT_MAX, $row->person->name];
+        usort($rows, static fn(PersonRow $a, PersonRow $b): int => $place($a) <=> $place($b));
+
+        return $rows;
     }
 }

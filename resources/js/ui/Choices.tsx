@@ -18,14 +18,14 @@ interface Props<T extends string> {
     onChoose: (value: T | '') => void;
 }
 
-/** A few words of which one is chosen, or none: the chosen one stands on a line, a proposed one on dashes. */
+/** A few words of which one is chosen, or none: the chosen one is filled, a proposed one has a dashed border. */
 export function Choices<T extends string>({ label, value, proposed = null, because, choices, onChoose }: Props<T>) {
     return (
         <RadioGroup.Root
             aria-label={label}
             value={value}
             orientation="horizontal"
-            className="flex flex-wrap gap-x-4 gap-y-1"
+            className="flex flex-wrap gap-x-1.5 gap-y-1.5"
             onValueChange={(chosen) => {
                 onChoose(chosen as T);
             }}
@@ -40,9 +40,11 @@ export function Choices<T extends string>({ label, value, proposed = null, becau
                         disabled={choice.refused !== undefined}
                         title={choice.refused ?? (isProposed ? (because ?? undefined) : undefined)}
                         className={clsx(
-                            'min-h-8 border-b-2 pointer-coarse:min-h-11',
-                            choice.value === value ? 'border-ink font-semibold' : 'text-ink-2 hover:text-ink',
-                            choice.value !== value && (isProposed ? 'border-dashed border-ink' : 'border-transparent'),
+                            'min-h-8 border px-2.5 pointer-coarse:min-h-11',
+                            choice.value === value
+                                ? 'border-ink bg-ink font-semibold text-sheet'
+                                : 'text-ink hover:border-ink hover:bg-faint',
+                            choice.value !== value && (isProposed ? 'border-dashed border-ink' : 'border-hairline'),
                             'disabled:cursor-not-allowed disabled:line-through disabled:hover:text-ink-2',
                         )}
                         onClick={() => {

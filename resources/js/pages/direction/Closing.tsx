@@ -23,6 +23,7 @@ export default function Closing({ page }: { page: ClosingView }) {
     });
     const chosen = Object.fromEntries(Object.entries(form.data.goals).filter(([, values]) => values.result !== ''));
     const closing = Object.keys(chosen).length;
+    const proposed = Object.fromEntries(mine.flatMap((row) => (row.offer.proposed === null ? [] : [[row.goal.id, asProposed(row)]])));
     const errors = form.errors as Partial<Record<string, string>>;
 
     const close = (event: SubmitEvent) => {
@@ -76,7 +77,7 @@ export default function Closing({ page }: { page: ClosingView }) {
                                 />
                             ))}
                         </ul>
-                        <p className="border-t border-rule pt-2 text-xs text-ink-2">A dashed line marks what the figures suggest.</p>
+                        <p className="border-t border-rule pt-2 text-xs text-ink-2">A dashed border marks what the figures suggest.</p>
                         <div className="mt-4 flex flex-wrap items-center gap-4">
                             <Button kind="main" type="submit" disabled={form.processing || closing === 0}>
                                 {closing === 0 ? 'Close goals' : `Close ${count(closing, 'goal')}`}
@@ -101,14 +102,27 @@ export default function Closing({ page }: { page: ClosingView }) {
                 <WrittenAbout lines={page.written} className="mb-6 print:hidden" />
                 {page.open.length > 0 && (
                     <EffectOnFigures
+                        title={closing === 0 ? 'Effect on figures, if all is closed as proposed' : 'Effect on figures'}
                         url={route('closing.preview', page.period.name)}
-                        data={{ goals: chosen }}
+                        data={{ goals: closing === 0 ? proposed : chosen }}
                         empty="What your choices do to each figure is shown here before anything is closed."
                     />
                 )}
             </aside>
         </div>
     );
+}
+
+/** What the figures suggest; what is left then goes on where it can. */
+function asProposed({ offer }: ClosingRow): ClosingValues {
+    const rest = offer.complete === null ? 'carried' : 'shelved';
+
+    return {
+        ...nothingChosen,
+        result: offer.proposed ?? '',
+        rest: offer.proposed === 'met' ? '' : rest,
+        parent: String(offer.parent ?? ''),
+    };
 }
 
 interface RowProps {

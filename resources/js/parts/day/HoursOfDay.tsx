@@ -21,14 +21,20 @@ const kinds: Record<string, string> = {
     session: 'focus session',
 };
 
-/** A name ends where the next one begins, when two lie across each other. */
-function labelOf(part: RulerPart, planned: RulerPart[]): RulerPart {
-    const next = Math.min(...planned.filter((other) => other.from > part.from).map((other) => other.from));
+/** The least of the ruler that a name needs to be read. Where there is less, the bar says it when it is pointed at. */
+const READABLE = 0.06;
 
-    return { ...part, until: Math.min(part.until, next) };
+/** Names in their places: each has room until the next one begins, and of those that begin together the first is written. */
+function labels(planned: RulerPart[], whole: number): { part: RulerPart; until: number }[] {
+    const inOrder = [...planned].sort((a, b) => a.from - b.from);
+
+    return inOrder
+        .filter((part, place) => part.from !== inOrder[place - 1]?.from)
+        .map((part, place, written) => ({ part, until: written[place + 1]?.from ?? Number.MAX_SAFE_INTEGER }))
+        .filter(({ part, until }) => until - part.from >= whole * READABLE);
 }
 
-/** The hours of a day to scale: above the line as planned, below it as they went. */
+/** The hours of a day to scale: what was scheduled above the line, what happened below it. */
 export function HoursOfDay({ hours, kept }: { hours: DayHoursView; kept: ProtectedHoursRow[] }) {
     const whole = hours.until - hours.from;
     const at = (minutes: number) => `${String(((minutes - hours.from) / whole) * 100)}%`;
@@ -46,17 +52,18 @@ export function HoursOfDay({ hours, kept }: { hours: DayHoursView; kept: Protect
     return (
         <figure className="mt-4">
             <figcaption className="sr-only">
-                Planned: {hours.planned.map((part) => `${clock(part.from)} to ${clock(part.until)} ${part.title}`).join(', ') || 'nothing'}.
+                Scheduled:{' '}
+                {hours.planned.map((part) => `${clock(part.from)} to ${clock(part.until)} ${part.title}`).join(', ') || 'nothing'}.
                 {kept.length > 0 && `Kept: ${kept.map(({ from, until, kind }) => `${from} to ${until} for ${kind}`).join(', ')}. `}
-                As it went: {hours.went.map((part) => `${clock(part.from)} to ${clock(part.until)} ${part.title}`).join(', ') || 'nothing'}.
+                Actual: {hours.went.map((part) => `${clock(part.from)} to ${clock(part.until)} ${part.title}`).join(', ') || 'nothing'}.
             </figcaption>
             <div aria-hidden className="relative mx-2">
                 <div className="relative h-4 max-md:hidden">
-                    {hours.planned.map((part, place) => (
+                    {labels(hours.planned, whole).map(({ part, until }) => (
                         <span
-                            key={`${String(part.from)} ${String(place)}`}
-                            className="absolute truncate pr-1 text-xs text-ink-2"
-                            style={{ left: at(part.from), width: width(labelOf(part, hours.planned)) }}
+                            key={part.from}
+                            className="absolute truncate pr-2 text-xs text-ink-2"
+                            style={{ left: at(part.from), width: width({ ...part, until: Math.min(hours.until, until) }) }}
                         >
                             {part.title}
                         </span>

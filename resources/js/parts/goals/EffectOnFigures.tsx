@@ -8,6 +8,7 @@ import type { ChangedFigure, ChangePreview, Gauge } from '../../generated/props'
 const PAUSE = 350;
 
 interface Props<T> {
+    title?: string;
     /** Where what the change would do is asked for. */
     url: string;
     data: T;
@@ -18,7 +19,7 @@ interface Props<T> {
 type Found = { figures: ChangedFigure[] } | { refused: string };
 
 /** What a change would do to the figures, shown before it is done. */
-export function EffectOnFigures<T extends FormDataType<T>>({ url, data, empty }: Props<T>) {
+export function EffectOnFigures<T extends FormDataType<T>>({ title = 'Effect on figures', url, data, empty }: Props<T>) {
     const [found, setFound] = useState<Found | null>(null);
     const http = useHttp<T, ChangePreview>('post', url, data);
     const asked = JSON.stringify(data);
@@ -53,7 +54,7 @@ export function EffectOnFigures<T extends FormDataType<T>>({ url, data, empty }:
     }
 
     return (
-        <Section title="Effect on figures">
+        <Section title={title}>
             {'refused' in found ? (
                 <p className="text-sm font-medium text-persimmon">{found.refused}</p>
             ) : found.figures.length === 0 ? (

@@ -20,7 +20,7 @@ export function Beam({ goal, size = 's' }: Props) {
 
     return (
         <div data-goal={goal.id} data-why={gauge.why}>
-            <div className={clsx('flex items-baseline gap-2 text-xs', size === 'l' && 'mb-0.5')}>
+            <div className={clsx('relative z-1 flex items-baseline gap-2 text-xs', size === 'l' && 'mb-0.5')}>
                 <Cord cord={goal.cord} />
                 <Link
                     href={goalAddress(sheet, goal.id)}

@@ -11,7 +11,7 @@ export function Slip({ goal }: { goal: GoalRow }) {
     const { gauge } = goal;
 
     return (
-        <div data-goal={goal.id} data-why={gauge.why} className="bg-sheet text-xs">
+        <div data-goal={goal.id} data-why={gauge.why} className="relative z-1 bg-sheet text-xs">
             <Cord cord={goal.cord} />
             <Link
                 href={goalAddress(sheet, goal.id)}
