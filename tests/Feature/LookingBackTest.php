@@ -313,7 +313,7 @@ describe('the review of a quarter', function (): void {
                 ['Goal 5', 90, 'stopped'],
             ])
             ->and($facts['estimates'])
-            ->toBe('Owners gave 5 goals a 70% chance on average, and 60% were met: 10 points too sure.');
+            ->toBe('Owners gave 5 goals a 70% chance on average, and 60% were met: overconfident by 10 points.');
         $this->goals[0]->update(['result' => 'stopped']);
         expect(($this->facts)()['estimates'])->toBeNull();
     });

@@ -74,10 +74,10 @@ final readonly class LoggedWrite
         return in_array($this->class, [Notification::class, Following::class], true);
     }
 
-    /** Whether it says no more than that a task was changed: by what belongs to it, which is taken back by itself. */
+    /** Whether it says no more than when a task was changed, by what belongs to it: whoever may take that back may take back this. */
     public function isStamp(): bool
     {
-        return $this->class === Task::class && array_keys($this->now) === ['changed_on'];
+        return $this->record instanceof Task && array_keys($this->now) === ['changed_on'];
     }
 
     /** The goal that was closed by it, of a link to goals that went over with that: whoever may close it may. Null of anything else. */

@@ -24,14 +24,21 @@ final readonly class RevertEntries
      */
     public function __invoke(Person $who, iterable $activities): void
     {
-        $touched = [];
+        $touched = $stamps = [];
 
         foreach ($activities as $activity) {
             $entry = LoggedWrite::of($activity);
 
-            if ($entry !== null && ! $entry->isStamp()) {
+            if ($entry?->isStamp() === true) {
+                $stamps[] = $entry;
+            } elseif ($entry !== null) {
                 $touched[] = self::reverse($who, $entry);
             }
+        }
+
+        // When tasks were changed is put back at the end: taking back what belongs to them is written of them as well.
+        foreach ($stamps as $stamp) {
+            $stamp->reverse();
         }
 
         $this->rules->check(array_filter($touched));

@@ -66,7 +66,7 @@ final readonly class CanStart
     }
 
     /** Its project, if it is in one, is there, is active, and has nothing open in an earlier stage. */
-    private function isItsTurn(): string
+    public function isItsTurn(): string
     {
         $active = ProjectState::Active->value;
 

@@ -19,6 +19,7 @@ use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\Parts\Answers\TaskRow;
 use App\Queries\Parts\Markdown;
 use App\Queries\Plan\StoredPlans;
+use App\Queries\Week\Answers\PlannedSpan;
 use App\Queries\Week\Answers\StepRow;
 use App\Queries\Week\Answers\TaskView;
 use Illuminate\Support\Facades\Gate;
@@ -30,6 +31,7 @@ final readonly class TaskPage
         private Workspace $workspace,
         private StoredPlans $plans,
         private MainEffortChoices $efforts,
+        private AroundTask $around,
     ) {
     }
 
@@ -39,16 +41,24 @@ final readonly class TaskPage
             'owner',
             'goal',
             'project.stages',
+            'project.currentContributions',
+            'recurringTask.currentContributions',
             'agendaItem.meeting.series',
             'dependencies',
             'steps.templateStep',
             'waitingContact.area',
         ]);
-        $year = $this->workspace->calendar()->yearOf($this->workspace->today());
         $meeting = $task->agendaItem?->meeting;
+        $threads = $this->plans->threads($viewer);
+        $row = TaskRow::all(Task::query()->whereKey($task->id), $threads, $this->workspace)[0];
+        $calendar = $this->workspace->calendar();
 
         return new TaskView(
-            task: TaskRow::all(Task::query()->whereKey($task->id), $this->plans->threads($viewer), $this->workspace)[0],
+            task: $row,
+            thread: $this->around->thread($task, $threads),
+            planned: PlannedSpan::of($row->planned, $calendar),
+            firstPlanned: $row->planned === $task->planned ? null : PlannedSpan::of($task->planned, $calendar),
+            whenDone: $this->around->whenDone($task, $viewer),
             notes: $task->notes,
             createdOn: $task->created_on,
             waitingSince: $task->waiting_since,

@@ -52,6 +52,7 @@ export const projectValues = (more: Partial<ProjectValues> = {}): ProjectValues 
 
 export const taskView = (more: Partial<TaskView> = {}): TaskView => ({
     ...{ task: task(), notes: null, createdOn: '2027-01-20', waitingSince: null, steps: [], stages: [], origin: null },
+    ...{ thread: [], planned: null, firstPlanned: null, whenDone: null },
     ...{ people: [noor], mainEfforts: [], mainEffort: null, focus: null, place: null, after: [], before: [], isShelved: false },
     ...{ project: null, goal: null, inProgressSince: null, checkedBy: null, names: ['Noor', 'Harbour office'] },
     ...{ beside: beside({ kind: 'task', id: 7 }), contact: null, contactArea: null },

@@ -59,7 +59,7 @@ describe('a task as a line', () => {
         ['at 09:30', { planned: TODAY, plannedAt: '09:30' }],
         ['every Thursday', { rhythm: 'every Thursday' }],
         ['2 of 4 steps', { steps: 4, stepsDone: 2 }],
-        ['week 7', { planned: '2027-W07' }],
+        ['planned for week 7', { planned: '2027-W07' }],
         ['worth telling', { isWorthTelling: true }],
         ['restricted', { isPrivate: true }],
     ])('says “%s”', (words, more) => {
@@ -74,7 +74,7 @@ describe('a task as a line', () => {
         ['Elif checks it', { checkedBy: 'Elif Demir' }],
         ['carried over twice', { carried: 2 }],
         ['2 of 4 steps', { steps: 4, stepsDone: 2 }],
-        ['week 7', { planned: '2027-W07' }],
+        ['planned for week 7', { planned: '2027-W07' }],
     ])('says nothing of “%s” once it is done', (words, more) => {
         show(task({ ...more, isDone: true }));
         expect(screen.queryByText(words)).toBeNull();

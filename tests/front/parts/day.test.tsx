@@ -132,7 +132,7 @@ describe('the form of a habit', () => {
     });
 });
 
-describe('the hours of a day, as planned and as they went', () => {
+describe('the hours of a day, scheduled and actual', () => {
     const part = (more: Partial<RulerPart>): RulerPart => ({ kind: 'meeting', title: 'Quay hour', from: 540, until: 570, ...more });
 
     it('lie to scale, and are read out to who does not see them', () => {
@@ -148,7 +148,7 @@ describe('the hours of a day, as planned and as they went', () => {
             <HoursOfDay hours={hours} kept={[{ id: 1, weekday: 'tuesday', from: '10:00', until: '12:00', kind: 'work' }]} />,
         );
         expect(container.querySelector('figcaption')?.textContent).toBe(
-            'Planned: 09:00 to 09:30 Quay hour.Kept: 10:00 to 12:00 for work. As it went: 10:00 to 12:00 Permit.',
+            'Scheduled: 09:00 to 09:30 Quay hour.Kept: 10:00 to 12:00 for work. Actual: 10:00 to 12:00 Permit.',
         );
         const bar = container.querySelector<HTMLElement>('[title^="09:00–09:30"]');
         expect([bar?.title, bar?.style.left, bar?.style.width]).toEqual(['09:00–09:30 Quay hour, meeting', '10%', '5%']);
@@ -157,7 +157,7 @@ describe('the hours of a day, as planned and as they went', () => {
 
     it('say so where nothing is', () => {
         const { container } = render(<HoursOfDay hours={{ from: 480, until: 1080, planned: [], went: [], now: null }} kept={[]} />);
-        expect(container.querySelector('figcaption')?.textContent).toContain('Planned: nothing.');
+        expect(container.querySelector('figcaption')?.textContent).toContain('Scheduled: nothing.');
     });
 });
 

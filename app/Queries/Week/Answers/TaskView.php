@@ -17,6 +17,9 @@ use Loftrin\Core\Work\Focus;
 final readonly class TaskView implements Props
 {
     /**
+     * @param list<Option> $thread what it is for, from the goal at the top down to its project
+     * @param ?PlannedSpan $planned where it stands today
+     * @param ?PlannedSpan $firstPlanned where it stood before it was carried over, if it was
      * @param list<StepRow> $steps
      * @param list<Option> $stages of its project
      * @param ?Option $origin the meeting it came from: its address and title
@@ -29,6 +32,10 @@ final readonly class TaskView implements Props
      */
     public function __construct(
         public TaskRow $task,
+        public array $thread,
+        public ?PlannedSpan $planned,
+        public ?PlannedSpan $firstPlanned,
+        public ?WhenDone $whenDone,
         public ?string $notes,
         public Day $createdOn,
         public ?Day $waitingSince,

@@ -1,99 +1,33 @@
 import { Head, Link } from '@inertiajs/react';
 import type { TaskView } from '../../generated/props';
-import { act } from '../../lib/queue/act';
-import { withRecord } from '../../lib/queue/guess';
-import { dayWords, fullDateWords } from '../../lib/dates';
-import { lastPlace } from '../../lib/rooms';
-import { route } from '../../lib/routes';
-import { dueWords, setAside } from '../../lib/tasks';
-import { times } from '../../lib/words';
-import { Cord } from '../../parts/signs/Cord';
-import { Prose } from '../../parts/signs/Prose';
-import { Section } from '../../parts/signs/Section';
+import { setAside } from '../../lib/tasks';
+import { first } from '../../lib/words';
 import { Beside, Talk } from '../../parts/beside/Beside';
-import { AddStep } from '../../parts/week/AddStep';
 import { BelongsTo } from '../../parts/week/BelongsTo';
 import { DependsOn } from '../../parts/week/DependsOn';
 import { TaskFacts } from '../../parts/week/TaskFacts';
+import { TaskRuler } from '../../parts/week/TaskRuler';
+import { TaskSteps } from '../../parts/week/TaskSteps';
+import { TaskThread } from '../../parts/week/TaskThread';
 import { TaskText } from '../../parts/week/TaskText';
+import { WhenDone } from '../../parts/week/WhenDone';
 import { RaiseAbout } from '../../parts/meetings/RaiseAbout';
 import { BringBack } from '../../parts/capture/BringBack';
 import { Button } from '../../ui/Button';
-import { Tick } from '../../ui/Tick';
 
 /** A task at its own address, edited in place. */
 export default function Task({ page }: { page: TaskView }) {
     const { task } = page;
-    const last = lastPlace.get();
 
     return (
         <div className="grid flex-1 grid-cols-[1fr_300px] max-lg:grid-cols-1">
             <Head title={task.title} />
             <div className="min-w-0 px-6 py-6 max-md:px-4">
-                <div className="mb-1 flex flex-wrap items-center gap-3 text-xs text-ink-2">
-                    {last !== null && (
-                        <Link href={last.href} className="hover:underline">
-                            ‹ {last.section}
-                        </Link>
-                    )}
-                    <Cord cord={task.cord} />
-                    {task.for !== null && task.forLink !== null ? (
-                        <Link href={task.forLink} className="hover:underline">
-                            for {task.for}
-                        </Link>
-                    ) : (
-                        'not linked to a project or goal'
-                    )}
-                    {page.origin !== null && (
-                        <Link href={page.origin.value} className="hover:underline">
-                            from {page.origin.label}
-                        </Link>
-                    )}
-                    {task.isPrivate && <span>restricted</span>}
-                </div>
-                <TaskText key={task.id} page={page}>
-                    <State page={page} />
+                <TaskThread page={page} />
+                <TaskText key={task.id} page={page} beside={<TaskSteps page={page} />}>
+                    <Who page={page} />
+                    <TaskRuler page={page} />
                 </TaskText>
-                <Section
-                    title="Steps"
-                    className="mt-6"
-                    aside={page.steps.length > 0 ? 'Ticking the last step completes the task.' : undefined}
-                >
-                    <ul className="divide-y divide-hairline">
-                        {page.steps.map((step) => (
-                            <li key={step.id} className="flex min-h-8 items-center gap-3">
-                                <Tick
-                                    label={`Done: ${step.title}`}
-                                    isOn={step.isDone}
-                                    onToggle={() => {
-                                        const isDone = !step.isDone;
-                                        const guess = withRecord(step.id, { isDone }, 'howTo');
-                                        act('put', route('steps.tick', step.id), { done: isDone }, { guess });
-                                    }}
-                                />
-                                <span className="min-w-0 flex-1">
-                                    <span className={step.isDone ? 'text-ink-2 line-through' : undefined}>{step.title}</span>
-                                    {step.howTo !== null && (
-                                        <details>
-                                            <summary className="cursor-pointer text-xs link">How to</summary>
-                                            <Prose html={step.howTo} />
-                                        </details>
-                                    )}
-                                </span>
-                                <Button
-                                    kind="quiet"
-                                    aria-label={`Delete ${step.title}`}
-                                    onClick={() => {
-                                        act('delete', route('steps.destroy', step.id));
-                                    }}
-                                >
-                                    Delete
-                                </Button>
-                            </li>
-                        ))}
-                    </ul>
-                    <AddStep task={task} />
-                </Section>
                 <DependsOn page={page} />
                 <Talk beside={page.beside} />
             </div>
@@ -136,30 +70,31 @@ export default function Task({ page }: { page: TaskView }) {
                         )
                     )}
                 </div>
+                {page.whenDone !== null && <WhenDone effect={page.whenDone} />}
                 <Beside beside={page.beside} people={page.people} />
-                <p className="text-xs text-ink-2">Created {fullDateWords(page.createdOn)}.</p>
             </aside>
         </div>
     );
 }
 
-function State({ page }: { page: TaskView }) {
-    const { task } = page;
-    const words = [
-        task.doneOn !== null && task.isDone ? `done ${dayWords(task.doneOn)}` : null,
-        task.isAside ? (page.isShelved ? 'on the shelf' : 'dropped') : null,
-        task.isLate && task.dueOn !== null ? `late, due ${dueWords(task)}` : null,
-        task.carried > 0 && !task.isDone ? `carried over ${times(task.carried)}` : null,
-        page.waitingSince !== null && task.waitingOn !== null ? `waiting for ${task.waitingOn} since ${dayWords(page.waitingSince)}` : null,
-    ].filter(Boolean);
+/** Who does it with whom, and what it takes, in a sentence. */
+function Who({ page }: { page: TaskView }) {
+    const helpers = page.people.filter((person) => page.beside.helpers.includes(person.id)).map((person) => first(person.name));
+    const effort = page.mainEfforts.find((each) => each.value === String(page.mainEffort ?? ''));
+    const parts = [
+        page.focus === null ? null : `it needs ${page.focus} focus`,
+        page.place === null ? null : `at ${page.place}`,
+        effort === undefined ? null : `part of “${effort.label}”`,
+    ].filter((part) => part !== null);
 
     return (
-        <>
-            {words.length > 0 && (
-                <p className={task.isLate ? 'mt-1 font-semibold text-persimmon' : 'mt-1 text-ink-2'}>{words.join(', ')}</p>
-            )}
+        <div className="mt-1 ml-8">
+            <p className="text-ink-2">
+                {first(page.task.owner.name)} does it{helpers.length > 0 && ` with ${helpers.join(', ')}`}
+                {parts.length > 0 && `; ${parts.join(', ')}`}.
+            </p>
             <Reach page={page} />
-        </>
+        </div>
     );
 }
 

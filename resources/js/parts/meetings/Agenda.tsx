@@ -107,7 +107,7 @@ export function Agenda({ page }: { page: SeriesView }) {
 function Item({ item, children }: { item: PlannedItem; children: ReactNode }) {
     return (
         <li
-            className="group grid grid-cols-[52px_14px_1fr_40px] gap-x-3"
+            className="group grid grid-cols-[52px_14px_1fr_auto] gap-x-3"
             style={{ minHeight: `${String(Math.max(30, item.minutes * SCALE))}px` }}
         >
             <span className="pt-1 font-mono text-xs text-ink-2">{item.at}</span>
@@ -146,7 +146,7 @@ function Item({ item, children }: { item: PlannedItem; children: ReactNode }) {
 
 function WontFit({ issue, children }: { issue: IssueRow; children: ReactNode }) {
     return (
-        <li className="group grid grid-cols-[52px_14px_1fr_40px] gap-x-3 py-1 text-persimmon">
+        <li className="group grid grid-cols-[52px_14px_1fr_auto] gap-x-3 py-1 text-persimmon">
             <span />
             <span aria-hidden className="h-6 rotate-3 border border-dashed border-persimmon" />
             <span>

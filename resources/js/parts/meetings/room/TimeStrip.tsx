@@ -84,7 +84,7 @@ function Bar({ item, passed, isShown, onChoose }: { item: ItemRow; passed: numbe
 
     return (
         <li
-            className={clsx('grid grid-cols-[52px_14px_1fr_44px] gap-x-3', isCurrent && 'border-y-2 border-ink')}
+            className={clsx('grid grid-cols-[52px_14px_1fr_auto] gap-x-3', isCurrent && 'border-y-2 border-ink')}
             style={{ minHeight: `${String(Math.max(26, length * SCALE))}px` }}
             aria-current={isCurrent ? 'step' : undefined}
         >
