@@ -6,7 +6,7 @@ test('a focus session goes on through a reload and another page, and ends with w
     await page.keyboard.press('i');
     await page.getByLabel('Intent').fill('Read the tide table');
     await page.getByLabel('Min', { exact: true }).fill('25');
-    await page.getByRole('button', { name: 'Begin', exact: true }).click();
+    await page.getByRole('button', { name: 'Start', exact: true }).click();
     await expect(page.getByRole('timer')).toHaveText(/^2[45]:\d\d$/);
 
     await page.reload();

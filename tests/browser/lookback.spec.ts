@@ -40,12 +40,12 @@ test('two people write a retrospective, see what was written once it is shown, a
     address,
 }) => {
     await page.goto('/retrospectives');
-    await page.getByRole('button', { name: 'Begin a retrospective' }).click();
+    await page.getByRole('button', { name: 'Start a retrospective' }).click();
     const dialog = page.getByRole('dialog');
     await dialog.getByLabel('Retrospective of').fill('The autumn trips');
     await dialog.getByRole('checkbox', { name: 'Elif Demir' }).click();
     await dialog.getByLabel('Questions').fill('What went well?\nWhat did not?');
-    await dialog.getByRole('button', { name: 'Begin', exact: true }).click();
+    await dialog.getByRole('button', { name: 'Start', exact: true }).click();
     await expect(page.getByRole('heading', { name: 'The autumn trips' })).toBeVisible();
 
     const context = await browser.newContext({ storageState: other, baseURL: address });

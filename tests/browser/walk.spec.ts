@@ -5,7 +5,10 @@ import { expect, test } from './signedIn';
 
 /** Where one works by keys, and what is pressed there. */
 const PLACES: [address: string, keys: string[][]][] = [
-    ['/tray', [['w'], ['k'], ['0'], ['m'], ['d'], ['ArrowDown'], ['Delete'], ['Control+Enter'], ['w', 'Control+Enter'], ['k', 'Control+Enter']]],
+    [
+        '/tray',
+        [['w'], ['k'], ['0'], ['m'], ['d'], ['ArrowDown'], ['Delete'], ['Control+Enter'], ['w', 'Control+Enter'], ['k', 'Control+Enter']],
+    ],
     ['/lists/not_scheduled', [['w'], ['k'], ['4'], ['s'], ['ArrowDown'], ['v'], ['v', 'Shift+ArrowDown', 'k']]],
     ['/week', [['n']]],
 ];

@@ -223,14 +223,14 @@ describe('the owner’s estimate', () => {
 describe('a focus session', () => {
     const day = (main: DayView['mainThing']) => ({ running: null, mainThing: main }) as unknown as DayView;
     const begin = async () => {
-        await userEvent.click(screen.getByRole('button', { name: /^Begin a focus session/ }));
+        await userEvent.click(screen.getByRole('button', { name: /^Start a focus session/ }));
     };
 
     it('begins with the main thing of the day, for that task', async () => {
         render(<FocusSession page={day(task({ id: 9, title: 'Quote for the Gotland farm' }))} />);
         await begin();
         expect(screen.getByLabelText<HTMLInputElement>('Intent').value).toBe('Quote for the Gotland farm');
-        await press('Begin');
+        await press('Start');
         expect((await server.last()).data).toEqual({
             ...{ intent: 'Quote for the Gotland farm', minutes: '50', rounds: '1', break: '0', task: 9 },
         });
@@ -242,7 +242,7 @@ describe('a focus session', () => {
         write('Intent', 'Read');
         write('Rounds', '3');
         write('Break, min', '5');
-        await press('Begin');
+        await press('Start');
         expect((await server.last()).data).toEqual({ intent: 'Read', minutes: '50', rounds: '3', break: '5', task: null });
     });
 });

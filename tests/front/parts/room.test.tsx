@@ -26,7 +26,10 @@ describe('the agenda to the scale of time', () => {
             item({ id: 2, minutes: 5, title: 'Berth 7', issue: { rank: 'A' } as ItemRow['issue'] }),
         ]);
         expect(bars().map(({ style }) => style.minHeight)).toEqual(['60px', '30px']);
-        expect(bars().map(({ textContent }) => textContent)).toEqual(['08:40Harbours Priya10 min', '08:40Berth 7 gets worse each week5 min']);
+        expect(bars().map(({ textContent }) => textContent)).toEqual([
+            '08:40Harbours Priya10 min',
+            '08:40Berth 7 gets worse each week5 min',
+        ]);
     });
 
     it('grows with an item that takes longer, says by how much, and how late the end is', () => {

@@ -9,6 +9,7 @@ import { AddTask } from '../../parts/task/AddTask';
 import { AsOf } from '../../parts/fields/AsOf';
 import { Gauge, Standing } from '../../parts/signs/Gauge';
 import { Section } from '../../parts/signs/Section';
+import { ThreadLine } from '../../parts/signs/ThreadLine';
 import { TaskLine } from '../../parts/task/TaskLine';
 import { Chance } from '../../parts/goals/Chance';
 import { CloseGoal } from '../../parts/goals/CloseGoal';
@@ -33,13 +34,21 @@ export default function Goal({ page }: { page: GoalView }) {
     const takesReadings = page.measure === 'number' || page.measure === 'keep';
 
     return (
-        <div className="grid flex-1 grid-cols-[224px_1fr] max-md:grid-cols-1">
+        <div className="grid flex-1 grid-cols-[224px_1fr] grid-rows-[auto_1fr] max-md:grid-cols-1 max-md:grid-rows-none">
             <Head title={goal.title} />
-            <aside className="border-r border-hairline px-6 py-5 pr-5 max-md:border-0 max-md:px-4 max-md:pb-0">
-                <Ladder page={page} />
+            <aside className="row-span-2 border-r border-hairline px-6 py-5 pr-5 max-md:order-2 max-md:border-0 max-md:px-4 max-md:py-0">
+                <div className="max-md:hidden">
+                    <Ladder page={page} />
+                </div>
                 <NextStep page={page} />
             </aside>
-            <div className="min-w-0 px-7 py-5 pb-10 max-md:px-4">
+            <div className="min-w-0 px-7 pt-5 max-md:order-1 max-md:px-4">
+                <p className="mb-1 flex flex-wrap items-center gap-x-2.5 text-xs text-ink-2 md:hidden">
+                    <ThreadLine
+                        parts={page.above.map((above) => ({ value: route('goals.show', above.id), label: above.title }))}
+                        cord={goal.cord}
+                    />
+                </p>
                 <div className="grid grid-cols-[1fr_min(300px,40%)] items-start gap-6 max-md:grid-cols-1">
                     <div>
                         {page.isPast && (
@@ -74,6 +83,8 @@ export default function Goal({ page }: { page: GoalView }) {
                         {takesReadings && page.closedOn === null && !page.isPast && <EnterReading page={page} />}
                     </div>
                 </div>
+            </div>
+            <div className="min-w-0 px-7 pb-10 max-md:order-3 max-md:px-4">
                 {page.measure !== 'judged' && page.measure !== 'yes_no' && (
                     <div className="mt-4">
                         <Suspense fallback={<div className="h-64" />}>

@@ -14,7 +14,7 @@ export default function Retrospectives({ page }: { page: RetrospectivesView }) {
             <Head title="Retrospectives" />
             <div className="flex items-baseline justify-between">
                 <h1>Retrospectives</h1>
-                <DialogButton words="Begin a retrospective" kind="main" title="Begin a retrospective" size="l">
+                <DialogButton words="Start a retrospective" kind="main" title="Start a retrospective" size="l">
                     {() => <RetrospectiveForm page={page} />}
                 </DialogButton>
             </div>

@@ -9,8 +9,8 @@ import { route } from '../../lib/routes';
 /** Days as rows, the last first: what was written, each habit as a line down through the days, how the day was, and focus. */
 export function DaysTable({ page, isFound }: { page: LogView; isFound: boolean }) {
     return (
-        <table className="w-full border-collapse">
-            <thead className={clsx('text-xs text-ink-2', isFound && 'sr-only')}>
+        <table className="w-full border-collapse max-md:block">
+            <thead className={clsx('text-xs text-ink-2 max-md:sr-only', isFound && 'sr-only')}>
                 <tr className="border-b border-rule align-bottom">
                     <th className="w-28 pb-1.5 max-md:w-0">
                         <span className="sr-only">Day</span>
@@ -35,7 +35,7 @@ export function DaysTable({ page, isFound }: { page: LogView; isFound: boolean }
                     )}
                 </tr>
             </thead>
-            <tbody>
+            <tbody className="max-md:block">
                 {page.days.map((day) => (
                     <DayRow key={day.on} day={day} page={page} isFound={isFound} />
                 ))}
@@ -50,14 +50,14 @@ function DayRow({ day, page, isFound }: { day: LogDay; page: LogView; isFound: b
     const isWritten = day.lines.length > 0 || day.answers.length > 0;
 
     return (
-        <tr className={clsx('border-b align-top max-md:grid', weekdayNumber(day.on) === 1 ? 'border-rule' : 'border-hairline')}>
-            <th scope="row" className="py-2 text-left max-md:pb-0">
+        <tr className={clsx('border-b align-top max-md:block', weekdayNumber(day.on) === 1 ? 'border-rule' : 'border-hairline')}>
+            <th scope="row" className="py-2 text-left max-md:block max-md:pb-0">
                 <Link href={route('days.show', day.on)} className="font-semibold whitespace-nowrap hover:underline">
                     {dayWords(day.on)}
                 </Link>
                 {isToday && <span className="block text-xs font-normal text-ink-2 max-md:ml-2 max-md:inline">today</span>}
             </th>
-            <td className="py-2 pr-4 max-md:pt-0">
+            <td className="py-2 pr-4 max-md:block max-md:pt-0 max-md:pr-0">
                 <ul>
                     {day.lines.map((line) => (
                         <li key={line.id} className="flex gap-4">

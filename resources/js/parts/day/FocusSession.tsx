@@ -26,12 +26,12 @@ function Begin({ page }: { page: DayView }) {
         form.setData('intent', intent === '' ? (task?.title ?? '') : intent);
         setOpen(true);
     };
-    useKeys({ i: { words: 'Begin a focus session', run: open } });
+    useKeys({ i: { words: 'Start a focus session', run: open } });
 
     if (!isOpen) {
         return (
             <Button onClick={open} keys="i">
-                Begin a focus session
+                Start a focus session
             </Button>
         );
     }

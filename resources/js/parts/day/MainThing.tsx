@@ -33,7 +33,7 @@ export function MainThing({ page }: { page: DayView }) {
                                 </button>
                             )}
                         </p>
-                        <ul className="text-lg">
+                        <ul className="text-lg max-md:[&_.two-lines]:[display:inline]">
                             <TaskLine task={mainThing} people={[]} />
                         </ul>
                     </>

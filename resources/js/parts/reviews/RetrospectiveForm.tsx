@@ -55,7 +55,7 @@ export function RetrospectiveForm({ page }: { page: RetrospectivesView }) {
             </fieldset>
             <TextArea label="Questions" hint="one on each line" rows={5} maxLength={4000} {...bind(form, 'questions')} />
             <Button kind="main" type="submit" disabled={form.processing || form.data.title.trim() === ''}>
-                Begin
+                Start
             </Button>
         </form>
     );

@@ -5,7 +5,7 @@ import { OptionalFacts } from './OptionalFacts';
 import { PersonField, RecordField } from '../fields/Choose';
 import { KeptDate, KeptField, KeptTime } from '../fields/KeptField';
 import type { TaskView } from '../../generated/props';
-import { dayWords, isDay, plannedWords } from '../../lib/dates';
+import { dayWords, hoursWords, isDay, plannedWords } from '../../lib/dates';
 import { act } from '../../lib/queue/act';
 import { readMinutes } from '../../lib/readMinutes';
 import { route } from '../../lib/routes';
@@ -36,9 +36,9 @@ export function TaskFacts({ page }: { page: TaskView }) {
                 }}
             />
             <KeptField
-                label="Estimate, min"
+                label="Estimate"
                 placeholder="–"
-                value={task.minutes === null ? '' : String(task.minutes)}
+                value={task.minutes === null ? '' : hoursWords(task.minutes).replaceAll('\u00a0', ' ')}
                 title="For example 45, 1h 30 or 1.5 h"
                 onKeep={(written, refuse) => {
                     set('minutes')(readMinutes(written), refuse);

@@ -1,6 +1,5 @@
 import { Link } from '@inertiajs/react';
-import { clsx } from 'clsx';
-import { toneOf } from '../signs/Cord';
+import { ThreadLine } from '../signs/ThreadLine';
 import type { TaskView } from '../../generated/props';
 import { lastPlace } from '../../lib/rooms';
 
@@ -18,17 +17,7 @@ export function TaskThread({ page }: { page: TaskView }) {
                 </Link>
             )}
             {page.thread.length === 0 && 'not linked to a project or goal'}
-            {page.thread.map((part, place) => (
-                <span key={part.value} className="flex items-center gap-x-2.5">
-                    {place > 0 && <span aria-hidden className={clsx('h-0.5 w-7 bg-current', toneOf(task.cord))} />}
-                    <Link
-                        href={part.value}
-                        className={clsx('hover:underline', place === page.thread.length - 1 && 'font-semibold text-ink')}
-                    >
-                        {part.label}
-                    </Link>
-                </span>
-            ))}
+            <ThreadLine parts={page.thread} cord={task.cord} />
             {stage !== undefined && <span>stage {stage}</span>}
             {page.origin !== null && (
                 <Link href={page.origin.value} className="hover:underline">
