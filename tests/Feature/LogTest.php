@@ -71,7 +71,10 @@ describe('the log', function (): void {
             $this->post('/log-lines', ['on' => $on, 'words' => $words]);
         }
 
-        $found = fn(string $query): array => array_column(array_merge(...array_column(($this->day)("/log$query")['days'], 'lines')), 'words');
+        $found = fn(string $query): array => array_column(
+            array_merge(...array_column(($this->day)("/log$query")['days'], 'lines')),
+            'words',
+        );
         expect($found(''))
             ->toBe(['A plain line'])
             ->and(($this->day)('/log')['counts'])

@@ -64,7 +64,7 @@ test('a line for a task is read as plain English wherever one writes', async ({ 
     await page.getByRole('link', { name: 'oil the winch' }).click();
     await expect(page.getByRole('link', { name: 'for Moorings Orkney' })).toBeVisible();
     await expect(page.getByLabel('At', { exact: true })).toHaveValue('14:30');
-    await expect(page.getByLabel('Estimate, min')).toHaveValue('45');
+    await expect(page.getByLabel('Estimate')).toHaveValue('45 min');
 });
 
 test('tasks are planned one after the other by a key each, and two-part keys plan nothing', async ({ page }) => {

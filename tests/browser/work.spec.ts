@@ -296,17 +296,17 @@ test('who is told of a comment is chosen by name, addresses are links, and an es
     await expect(page.locator('b', { hasText: '@Tomasz Zieliński' })).toBeVisible();
     await expect(page.getByRole('link', { name: 'https://harbour.example/berths' })).toHaveAttribute('rel', /noopener/);
 
-    const estimate = page.getByLabel('Estimate, min');
+    const estimate = page.getByLabel('Estimate');
 
-    for (const [written, minutes] of [
-        ['1h 30', '90'],
-        ['1:15', '75'],
-        ['0,5 h', '30'],
-        ['45 min', '45'],
+    for (const [written, shown] of [
+        ['1h 30', '1 h 30 min'],
+        ['1:15', '1 h 15 min'],
+        ['0,5 h', '30 min'],
+        ['45 minutes', '45 min'],
     ] as const) {
         await estimate.fill(written);
         await estimate.press('Enter');
-        await expect(estimate).toHaveValue(minutes);
+        await expect(estimate).toHaveValue(shown);
     }
 
     await estimate.fill('soon');
@@ -317,7 +317,7 @@ test('who is told of a comment is chosen by name, addresses are links, and an es
 test('what is known of a task is changed where it stands', async ({ page }) => {
     await page.goto('/lists/not_scheduled');
     await page.getByRole('link', { name: 'Sketch a float for the Tay' }).click();
-    const estimate = page.getByLabel('Estimate, min');
+    const estimate = page.getByLabel('Estimate');
     await estimate.fill('a while');
     await estimate.press('Enter');
     await expect(page.getByText('Enter the estimate in whole minutes.')).toBeVisible();

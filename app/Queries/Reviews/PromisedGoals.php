@@ -67,8 +67,8 @@ final readonly class PromisedGoals
     }
 
     /**
-     * How the first estimates compare with what became of the goals: "Owners gave 7 goals a 69% chance on average, and 57% were met: overconfident
-     * by 12 points." Null with fewer than five.
+     * How the first estimates compare with what became of the goals: "Owners gave 7 goals a 69% chance on average, and 57% were
+     * met: overconfident by 12 points." Null with fewer than five.
      *
      * @param list<PromisedGoal> $goals
      */

@@ -40,20 +40,20 @@ describe('what is known of a task', () => {
 
     it('takes a length of time as people write it, and no length back', async () => {
         show({}, { minutes: 45 });
-        await writeAndLeave('Estimate, min', '1h 30');
+        await writeAndLeave('Estimate', '1h 30');
         expect(await said()).toEqual(['put', '/tasks/7', { minutes: '90' }]);
         await (await server.last()).takes();
-        await userEvent.clear(screen.getByLabelText('Estimate, min'));
+        await userEvent.clear(screen.getByLabelText('Estimate'));
         await userEvent.tab();
         expect((await server.nth(2)).data).toEqual({ minutes: null });
     });
 
     it('keeps what was refused in its field, with why', async () => {
         show();
-        await writeAndLeave('Estimate, min', 'soon');
+        await writeAndLeave('Estimate', 'soon');
         await (await server.last()).refuses({ minutes: 'Enter a length of time, for example “45” or “1h 30”.' });
         expect(await screen.findByText(/Enter a length of time/)).toBeTruthy();
-        expect(screen.getByLabelText<HTMLInputElement>('Estimate, min').value).toBe('soon');
+        expect(screen.getByLabelText<HTMLInputElement>('Estimate').value).toBe('soon');
     });
 
     it('asks when to follow up once it waits for somebody', async () => {

@@ -35,6 +35,12 @@ afterEach(() => {
     vi.useRealTimers();
 });
 
+/** Dialogs come once the page stands. */
+const dialogs = () =>
+    act(async () => {
+        await import('../../../resources/js/parts/frame/Dialogs');
+    });
+
 describe('what stands around every screen', () => {
     it('leads to the rooms, doing first, and lights the one that a page belongs to', () => {
         show();
@@ -83,7 +89,7 @@ describe('what stands around every screen', () => {
         expect(visited()).toEqual(['/weeks/2027-W05', '/weeks/2027-W07']);
     });
 
-    it('opens a jot, the pages and the keys by one key each, and closes them by Escape', () => {
+    it('opens a jot, the pages and the keys by one key each, and closes them by Escape', async () => {
         show();
         for (const [key, name] of [
             ['n', 'Jot'],
@@ -91,6 +97,7 @@ describe('what stands around every screen', () => {
             ['?', 'Keyboard shortcuts'],
         ] as const) {
             strike(key);
+            await dialogs();
             expect(screen.getByRole('dialog', { name })).toBeTruthy();
             strike('Escape');
             expect(screen.queryByRole('dialog')).toBeNull();
@@ -100,6 +107,7 @@ describe('what stands around every screen', () => {
     it('finds a page by its name', async () => {
         show();
         strike('k', { ctrlKey: true });
+        await dialogs();
         const find = screen.getByRole('combobox', { name: 'Search' });
         fireEvent.change(find, { target: { value: 'decisions' } });
         fireEvent.keyDown(find, { key: 'Enter' });

@@ -158,5 +158,8 @@ function Sums({ page }: { page: LogView }) {
     );
 }
 
-const averageWords = (mean: number, before: number | null) =>
-    `${String(mean)} on average${before === null || before === mean ? '' : `, ${mean > before ? 'better' : 'worse'} than the 4 weeks before`}`;
+function averageWords(mean: number, before: number | null): string {
+    const against = before === null || before === mean ? '' : `, ${mean > before ? 'better' : 'worse'} than the 4 weeks before`;
+
+    return `${String(mean)} on average${against}`;
+}

@@ -14,10 +14,10 @@ import { NumberField } from '../../ui/NumberField';
 
 /** A stretch of undisturbed work: begun with one line of intent, ended with what came of it. */
 export function FocusSession({ page }: { page: DayView }) {
-    return page.running === null ? <Begin page={page} /> : <Running key={page.running.id} session={page.running} />;
+    return page.running === null ? <StartSession page={page} /> : <Running key={page.running.id} session={page.running} />;
 }
 
-function Begin({ page }: { page: DayView }) {
+function StartSession({ page }: { page: DayView }) {
     const [isOpen, setOpen] = useState(false);
     const task = page.mainThing?.isDone === false ? page.mainThing : null;
     const form = useForm('focus session', { intent: '', minutes: '50', rounds: '1', break: '10' });
@@ -101,7 +101,7 @@ function Begin({ page }: { page: DayView }) {
             </div>
             <SaveOrCancel
                 form={form}
-                save="Begin"
+                save="Start"
                 isDisabled={intent.trim() === ''}
                 onCancel={() => {
                     setOpen(false);

@@ -1,13 +1,11 @@
 import { Link, router, usePage } from '@inertiajs/react';
 import { clsx } from 'clsx';
-import { type ReactNode, useEffect, useRef, useState } from 'react';
-import { Commands } from './Commands';
-import { JotDialog } from './JotDialog';
+import { lazy, type ReactNode, Suspense, useEffect, useRef, useState } from 'react';
+import type { Open } from './Dialogs';
 import { Explain } from '../figure/Explain';
-import { KeysHelp } from './KeysHelp';
 import { Marks } from '../task/Marks';
-import { RaiseForm } from '../meetings/RaiseAbout';
 import { Notices } from '../signs/Notices';
+import { JotDialog } from './JotDialog';
 import { RailLine } from './RailLine';
 import { Rooms, Sections } from './Rooms';
 import { stepWeek, YearRail } from './YearRail';
@@ -23,7 +21,6 @@ import { useKeys } from '../../lib/keys';
 import { useAlert } from '../day/alert';
 import { lastPlace, rooms, sectionOf } from '../../lib/rooms';
 import { route } from '../../lib/routes';
-import { Dialog } from '../../ui/Dialog';
 import { Kbd } from '../../ui/Kbd';
 
 /** What stands around every screen: the year rail, the rooms, jot, tray, yourself. */
@@ -33,11 +30,13 @@ export function Frame({ children }: { children: ReactNode }) {
     return frame == null ? <main>{children}</main> : <FrameAround frame={frame}>{children}</FrameAround>;
 }
 
-type Open = 'jot' | 'commands' | 'keys' | 'issue' | null;
+/** What seldom opens above a page comes once the page stands: before the network can be gone. Keys rest meanwhile. */
+const loadDialogs = () => import('./Dialogs');
+const Dialogs = lazy(loadDialogs);
 
 function FrameAround({ frame, children }: { frame: FrameProps; children: ReactNode }) {
     const page = usePage();
-    const [open, setOpen] = useState<Open>(null);
+    const [open, setOpen] = useState<Open | 'jot' | null>(null);
     // Words of periods are made all over the screen below.
     setYearStart(frame.calendar.yearStartsIn);
     setToday(frame.today);
@@ -49,7 +48,7 @@ function FrameAround({ frame, children }: { frame: FrameProps; children: ReactNo
     const last = lastPlace.get();
     const selected = /\/(?:weeks|reviews)\/(\d{4}-W\d{2})/.exec(page.url)?.[1] ?? frame.thisWeek;
     const addressOf = (week: string) => route(here?.room.name === 'Reviews' ? 'reviews.show' : 'week.show', week);
-    const show = (what: Open) => () => {
+    const show = (what: Open | 'jot') => () => {
         setOpen(what);
     };
 
@@ -61,6 +60,9 @@ function FrameAround({ frame, children }: { frame: FrameProps; children: ReactNo
         }
         // oxlint-disable-next-line react/exhaustive-deps -- the room and its section are made anew with each page
     }, [place, page.url]);
+    useEffect(() => {
+        void loadDialogs();
+    }, []);
     useAlert(frame.alert);
     useFresh();
     useHeldFocus();
@@ -135,32 +137,17 @@ function FrameAround({ frame, children }: { frame: FrameProps; children: ReactNo
                         setOpen(isOpen ? 'jot' : null);
                     }}
                 />
-                <Commands
-                    isOpen={open === 'commands'}
-                    onOpenChange={(isOpen) => {
-                        setOpen(isOpen ? 'commands' : null);
-                    }}
-                    onJot={show('jot')}
-                    onRaise={show('issue')}
-                />
-                <Dialog
-                    isOpen={open === 'issue'}
-                    onOpenChange={(isOpen) => {
-                        setOpen(isOpen ? 'issue' : null);
-                    }}
-                    title="Raise an issue"
-                    size="l"
-                >
-                    <RaiseForm onDone={show(null)} />
-                </Dialog>
-                <KeysHelp
-                    room={here?.room.name}
-                    everywhere={[...Object.keys(keys), 'e', 'Ctrl z', 'Ctrl Shift z']}
-                    isOpen={open === 'keys'}
-                    onOpenChange={(isOpen) => {
-                        setOpen(isOpen ? 'keys' : null);
-                    }}
-                />
+                <Suspense fallback={<div role="dialog" aria-label="Loading" />}>
+                    {open !== null && open !== 'jot' && (
+                        <Dialogs
+                            open={open}
+                            onOpen={setOpen}
+                            onJot={show('jot')}
+                            room={here?.room.name}
+                            everywhere={[...Object.keys(keys), 'e', 'Ctrl z', 'Ctrl Shift z']}
+                        />
+                    )}
+                </Suspense>
                 <Notices />
             </div>
         </Explain>

@@ -1,12 +1,14 @@
 import { router, usePage } from '@inertiajs/react';
 import { clsx } from 'clsx';
-import { type ReactNode, useEffect } from 'react';
-import { Toaster, toast } from 'sonner';
+import { lazy, type ReactNode, Suspense, useEffect } from 'react';
+import { dismiss, put } from './notice';
 import { useKeys } from '../../lib/keys';
 import { act } from '../../lib/queue/act';
 import type { Told as Change } from '../../lib/queue/change';
 import { onReceipt } from '../../lib/queue/queue';
 import { route } from '../../lib/routes';
+
+const Toasts = lazy(() => import('./Toasts'));
 
 const tones = { persimmon: 'border-persimmon', ink: 'border-ink' };
 
@@ -39,7 +41,7 @@ function Way({ of, words, go }: { of: string | number; words: string; go: () => 
             type="button"
             className="font-semibold whitespace-nowrap link"
             onClick={() => {
-                toast.dismiss(of);
+                dismiss(of);
                 go();
             }}
         >
@@ -50,12 +52,12 @@ function Way({ of, words, go }: { of: string | number; words: string; go: () => 
 
 /** Says that something was refused or went wrong. */
 export function tellProblem(words: string): void {
-    toast.custom(() => <Notice tone="persimmon" words={words} />, { duration: 8000 });
+    put(() => <Notice tone="persimmon" words={words} />, { duration: 8000 });
 }
 
 /** Says that one has been signed out, and leads to where one signs in; stays until then. */
 export function tellSignedOut(words: string): void {
-    toast.custom(
+    put(
         (id) => (
             <Notice tone="persimmon" words={words}>
                 <Way
@@ -74,12 +76,12 @@ export function tellSignedOut(words: string): void {
 
 /** Says what somebody else did to what one is looking at. */
 export function tellUpdate(words: string): void {
-    toast.custom(() => <Notice tone="ink" words={words} />, { duration: 8000 });
+    put(() => <Notice tone="ink" words={words} />, { duration: 8000 });
 }
 
 /** Says that something came back, and stays until it was read. */
 export function tellReturn(words: string): void {
-    toast.custom(
+    put(
         (id) => (
             <Notice tone="ink" words={words}>
                 <Way
@@ -93,7 +95,7 @@ export function tellReturn(words: string): void {
                     type="button"
                     className="text-ink-2 hover:text-ink"
                     onClick={() => {
-                        toast.dismiss(id);
+                        dismiss(id);
                     }}
                 >
                     Later
@@ -105,7 +107,7 @@ export function tellReturn(words: string): void {
 }
 
 function tellChange({ words, batch, isFinal }: Change): void {
-    toast.custom(
+    put(
         (id) => (
             <Notice tone="ink" words={words}>
                 {isFinal ? undefined : (
@@ -133,7 +135,7 @@ let told: string | null = null;
 /** Tells a change in place of the one before. */
 function tellOver(change: Change): void {
     if (told !== null) {
-        toast.dismiss(told);
+        dismiss(told);
     }
 
     told = change.batch;
@@ -191,7 +193,9 @@ export function Notices() {
 
     return (
         <div className="print:hidden">
-            <Toaster position="bottom-left" />
+            <Suspense>
+                <Toasts />
+            </Suspense>
         </div>
     );
 }

@@ -1,7 +1,10 @@
-import { type ReactNode, useMemo, useState } from 'react';
+import { lazy, type ReactNode, Suspense, useEffect, useMemo, useState } from 'react';
 import { type Marked, MarksContext } from './marked';
-import { MarksBar } from './MarksBar';
 import { useKeys } from '../../lib/keys';
+
+/** Comes once the page stands, before anything can be selected. */
+const loadBar = () => import('./MarksBar');
+const MarksBar = lazy(async () => ({ default: (await loadBar()).MarksBar }));
 
 /** Holds what is marked on a screen, and offers what can be done with it. */
 export function Marks({ children }: { children: ReactNode }) {
@@ -27,12 +30,15 @@ export function Marks({ children }: { children: ReactNode }) {
         [ids],
     );
 
+    useEffect(() => {
+        void loadBar();
+    }, []);
     useKeys(ids.length === 0 ? {} : { Escape: { words: 'Clear selection', run: marks.clear } });
 
     return (
         <MarksContext value={marks}>
             {children}
-            {ids.length > 0 && <MarksBar marks={marks} />}
+            <Suspense>{ids.length > 0 && <MarksBar marks={marks} />}</Suspense>
         </MarksContext>
     );
 }
