@@ -97,8 +97,10 @@ it('lets tasks share what they wait for, in chains of any length', function (): 
         $chain["t$number"] = ['t'.($number - 1), 't0'];
     }
 
-    Doable::refuseLoop($chain);
-    expect(true)->toBeTrue();
+    expect(static fn() => Doable::refuseLoop($chain))
+        ->not->toThrow(InvalidArgumentException::class)
+        ->and(static fn() => Doable::refuseLoop([...$chain, 't0' => ['t19999']]))
+        ->toThrow(InvalidArgumentException::class);
 });
 
 it('splits the minutes of a task among the threads it serves', function (): void {
@@ -141,6 +143,9 @@ it('carries a day within its week, then with it', function (string $planned, str
 })->with([
     'not over yet' => ['2027-02-10', '2027-02-09', '2027-02-10'],
     'the day itself' => ['2027-02-10', '2027-02-10', '2027-02-10'],
+    'a free day itself' => ['2027-02-13', '2027-02-13', '2027-02-13'],
+    'before a free day' => ['2027-02-13', '2027-02-12', '2027-02-13'],
+    'the day after a free day' => ['2027-02-13', '2027-02-14', '2027-W06'],
     'the next working day' => ['2027-02-10', '2027-02-11', '2027-02-11'],
     'no working day is left' => ['2027-02-12', '2027-02-13', '2027-W06'],
     'a week later' => ['2027-02-12', '2027-02-15', '2027-W07'],

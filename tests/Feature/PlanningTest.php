@@ -206,6 +206,8 @@ it('says for how many goals no work is estimated, through the goals beneath them
     Made::task($me, ['goal_id' => $goal('All done')->id, 'minutes' => 30, 'done_on' => '2027-02-01']);
     $goal('Nothing');
     Made::goal($me, '2027-Q1', ['title' => 'Hidden', 'visibility' => 'only_me']);
+    // One that was closed asks for no estimate any more.
+    Made::goal($me, '2027-Q1', ['title' => 'Closed', 'closed_on' => '2027-02-01', 'result' => 'not_met']);
     $load = collect($this->props('/planning/2027-Q1/hours')['page']['load'])->keyBy('person.name');
 
     expect($load['Ana']['goals'])->toBe(6)->and($load['Ana']['unestimated'])->toBe(3);

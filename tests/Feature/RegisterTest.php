@@ -8,6 +8,7 @@ use App\Models\Field;
 use App\Models\Milestone;
 use App\Models\Project;
 use App\Models\Role;
+use App\Models\Task;
 use App\Models\Visibility;
 use Tests\Feature\Made;
 
@@ -72,6 +73,25 @@ it('finds what is stuck, ready to close or behind', function (): void {
         ->toBe(['Behind'])
         ->and($this->props('/projects')['page'])
         ->toMatchArray(['active' => 3, 'needy' => 2]);
+});
+
+it('counts both bands as behind, and puts first what is furthest behind', function (): void {
+    $of = fn(string $title, int $done, int $open): array => [
+        $project = Made::project($this->noor, [], [], ['title' => $title, 'starts_on' => '2027-01-04', 'due_on' => '2027-03-19']),
+        ...array_map(
+            fn(?string $doneOn): Task => Made::task($this->noor, ['project_id' => $project->id, 'done_on' => $doneOn]),
+            [...array_fill(0, $done, '2027-02-01'), ...array_fill(0, $open, null)],
+        ),
+    ];
+    $of('On pace', 5, 5);
+    $of('A little behind', 3, 7);
+    $of('Furthest behind', 0, 10);
+    $of('Far behind', 2, 8);
+
+    expect(($this->titles)('?condition=behind'))
+        ->toBe(['Furthest behind', 'Far behind', 'A little behind'])
+        ->and(($this->titles)(''))
+        ->toBe(['Furthest behind', 'Far behind', 'A little behind', 'On pace']);
 });
 
 it('comes in pages', function (): void {

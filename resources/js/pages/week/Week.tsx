@@ -1,4 +1,4 @@
-import { Head, Link } from '@inertiajs/react';
+import { Head, Link, usePage } from '@inertiajs/react';
 import { useState } from 'react';
 import type { WeekView } from '../../generated/props';
 import { spanWords } from '../../lib/dates';
@@ -25,6 +25,7 @@ import { ButtonLink } from '../../ui/Button';
 
 export default function Week({ page }: { page: WeekView }) {
     const { week } = page;
+    const { frame } = usePage().props;
     // One question at a time: what was carried over is asked in the queue.
     const [isPlanning, setPlanning] = useState(false);
 
@@ -34,7 +35,10 @@ export default function Week({ page }: { page: WeekView }) {
                 <Head title={week.words} />
                 <aside className="border-r border-hairline py-5 pr-6 pl-6 max-lg:border-0 max-md:px-4">
                     <div className="flex flex-wrap items-baseline gap-x-2.5">
-                        <h1>{week.words}</h1>
+                        <h1>
+                            {week.words}
+                            {frame?.me.id !== page.whose.id && ` of ${page.whose.name}`}
+                        </h1>
                         <span className="text-xs text-ink-2">
                             {spanWords(week.first, week.last)}
                             {page.place !== null && `, ${page.place}`}

@@ -24,7 +24,14 @@ export function StatusLine({ page }: { page: ProjectView }) {
     if (isWriting) {
         return (
             <form onSubmit={save} className="mt-2 flex flex-wrap items-start gap-3">
-                <TextField label="Status" isLabelHidden autoFocus maxLength={300} className="min-w-60 flex-1" {...bind(form, 'line')} />
+                <TextField
+                    label="Where it stands"
+                    isLabelHidden
+                    autoFocus
+                    maxLength={300}
+                    className="min-w-60 flex-1"
+                    {...bind(form, 'line')}
+                />
                 <Button type="submit" disabled={form.processing}>
                     Save
                 </Button>

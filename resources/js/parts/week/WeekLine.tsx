@@ -1,4 +1,5 @@
 import { SaveOrCancel } from '../fields/SaveOrCancel';
+import { usePage } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import { useForm } from '../../lib/kept/useForm';
 import { type SubmitEvent, useState } from 'react';
@@ -10,18 +11,23 @@ import { TextField } from '../../ui/Field';
 /** The week in a line: one's own, and the team's. */
 export function WeekLine({ page }: { page: WeekView }) {
     const { week, words, line, when } = page;
+    const isMine = usePage().props.frame?.me.id === page.whose.id;
 
     return (
         <>
+            {isMine && (
+                <Line
+                    whose="Me"
+                    name={`own line of ${week.name}`}
+                    words={line}
+                    label="My week in a line"
+                    empty={when === 'past' ? null : 'What is this week about for me?'}
+                    url={route('week.line', week.name)}
+                    className="mt-1 text-md"
+                />
+            )}
             <Line
-                name={`own line of ${week.name}`}
-                words={line}
-                label="My week in a line"
-                empty={when === 'past' ? null : 'What is this week about for me?'}
-                url={route('week.line', week.name)}
-                className="mt-1 text-md"
-            />
-            <Line
+                whose="Team"
                 name={`line of ${week.name}`}
                 words={words}
                 label="The team’s week in a line"
@@ -34,6 +40,8 @@ export function WeekLine({ page }: { page: WeekView }) {
 }
 
 interface LineProps {
+    /** Said before the words, so that one line is not taken for the answer to the other. */
+    whose: string;
     name: string;
     words: string | null;
     label: string;
@@ -44,7 +52,7 @@ interface LineProps {
 }
 
 /** A line that is written in place. */
-function Line({ name, words, label, empty, url, className }: LineProps) {
+function Line({ whose, name, words, label, empty, url, className }: LineProps) {
     const [isWriting, setWriting] = useState(false);
     const form = useForm(name, { words: words ?? '' });
 
@@ -67,6 +75,7 @@ function Line({ name, words, label, empty, url, className }: LineProps) {
                 title={label}
                 className={clsx('block text-left hover:underline', className, words === null && 'text-ink-2')}
             >
+                {words !== null && <span className="mr-1.5 text-xs font-normal text-ink-2">{whose}</span>}
                 {words ?? empty}
             </button>
         );
