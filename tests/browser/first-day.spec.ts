@@ -58,7 +58,7 @@ test('a Monday meeting from its agenda to its minutes', async ({ page }) => {
     await page.getByRole('button', { name: 'Add', exact: true }).click();
     await expect(page.getByText('Ice on the outer pier', { exact: true })).toBeVisible();
 
-    await page.getByRole('button', { name: 'Open the meeting' }).click();
+    await page.getByRole('button', { name: 'Start the meeting' }).click();
     await page.getByRole('button', { name: 'Start this item' }).click();
     // It opens with a round, then comes what waiting makes dearest.
     await expect(page.getByText(/left of 3 min/)).toBeVisible();
@@ -89,7 +89,7 @@ test('a Monday meeting from its agenda to its minutes', async ({ page }) => {
     await expect(page.getByText('We salt it on Fridays.').first()).toBeVisible();
 
     await page.getByRole('link', { name: 'Buy a spreader' }).first().click();
-    await expect(page.getByRole('link', { name: 'for Moorings Orkney' })).toBeVisible();
+    await expect(page.getByRole('link', { name: 'Moorings Orkney' })).toBeVisible();
     await expect(page.getByRole('link', { name: /from Quay hour/ })).toBeVisible();
 });
 

@@ -62,7 +62,7 @@ test('a line for a task is read as plain English wherever one writes', async ({ 
     await line.press('Enter');
     await expect(line).toHaveValue('');
     await page.getByRole('link', { name: 'oil the winch' }).click();
-    await expect(page.getByRole('link', { name: 'for Moorings Orkney' })).toBeVisible();
+    await expect(page.getByRole('link', { name: 'Moorings Orkney' })).toBeVisible();
     await expect(page.getByLabel('At', { exact: true })).toHaveValue('14:30');
     await expect(page.getByLabel('Estimate')).toHaveValue('45 min');
 });

@@ -20,7 +20,7 @@ async function join(browser: Browser, address: string, state: Parameters<Browser
 async function open(page: Page): Promise<void> {
     const early = page.getByRole('button', { name: 'Open it now' });
     const start = page.getByRole('button', { name: 'Start this item' });
-    await page.getByRole('button', { name: 'Open the meeting' }).click();
+    await page.getByRole('button', { name: 'Start the meeting' }).click();
     await expect(early.or(start)).toBeVisible();
 
     if (await early.isVisible()) {

@@ -246,7 +246,7 @@ test('what is dropped lands where the pointer is, whatever the page has grown by
 test('a project is started from a template in two presses', async ({ page }) => {
     await page.goto('/templates');
     await page.getByRole('listitem').filter({ hasText: 'Harbour demo' }).getByRole('link', { name: 'Start a project' }).click();
-    await expect(page.getByText('Workload')).toBeVisible();
+    await expect(page.getByRole('heading', { name: 'Hours' })).toBeVisible();
     await choose(page.getByLabel('Crew, 4 tasks'), 'Elif Demir');
     await expect(page.getByRole('listitem').filter({ hasText: 'Elif Demir' }).first()).toBeVisible();
     await page.getByRole('button', { name: 'Start project' }).click();
@@ -347,7 +347,7 @@ test('what is known of a task is changed where it stands', async ({ page }) => {
     await page.getByPlaceholder('Name').fill('28 harb');
     await expect(page.getByRole('option', { name: '28 harbours fitted' })).toHaveAttribute('data-selected', 'true');
     await page.keyboard.press('Enter');
-    await expect(page.getByRole('link', { name: 'for 28 harbours fitted' })).toBeVisible();
+    await expect(page.getByRole('link', { name: '28 harbours fitted' })).toBeVisible();
 
     const title = page.getByLabel('Title');
     await title.fill('Said in other words');
