@@ -111,7 +111,7 @@ test('tasks are planned one by one without waiting, each by its key', async ({ p
     await lineIs(page, () => ({ after: 1000 }));
     const queue = page.locator('section').filter({ has: page.getByRole('heading', { name: 'To plan' }) });
     const title = () => queue.getByRole('link').first().textContent();
-    await press(page, 'q');
+    await press(page, 'o');
     const seen = [await title()];
 
     for (let at = 0; at < 3; at++) {

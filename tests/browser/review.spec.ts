@@ -63,7 +63,7 @@ test('an answer is kept for the month, and is there when the month is reviewed',
     await line.getByRole('link', { name: 'w46' }).click();
     await expect(page).toHaveURL(/2026-W46/);
     await page.goto('/reviews');
-    await page.getByLabel('Find in your answers').fill('BERTH that has');
+    await page.getByLabel('Search your answers').fill('BERTH that has');
     await page.keyboard.press('Enter');
     await expect(page.getByText(words)).toBeVisible();
 });

@@ -360,7 +360,7 @@ test('what is known of a task is changed where it stands', async ({ page }) => {
     await expect(page.getByText(/Undid: changed/)).toBeVisible();
     await expect(title).toHaveValue('Sketch a float for the Tay');
     await page.reload();
-    await expect(estimate).toHaveValue('75');
+    await expect(estimate).toHaveValue('1 h 15 min');
     await expect(page.getByLabel('At', { exact: true })).toHaveValue('14:30');
     await expect(page.getByLabel('Place', { exact: true })).toHaveValue('the quay');
 });
