@@ -109,7 +109,7 @@ final class Doable
         $tasks = array_filter($this->byProject[$project->id] ?? [], fn(Task $task): bool => $task->life->isInScopeOn($this->on));
         $open = array_filter($tasks, fn(Task $task): bool => $task->life->isOpenOn($this->on));
 
-        return ProjectCondition::of($project, count($tasks), count($open), count(array_filter($open, $this->couldStart(...))), $this->on);
+        return ProjectCondition::of($project, count($tasks), count($open), array_filter($open, $this->couldStart(...)) !== [], $this->on);
     }
 
     private function isItsTurn(Task $task): bool

@@ -20,14 +20,14 @@ enum ProjectCondition: string
      *
      * @param int $tasks in scope
      * @param int $open of those
-     * @param int $couldStart of those that are open: somebody could start on them, were it not that they may wait for a person
+     * @param bool $couldStart whether somebody could start on one of those, were it not that it may wait for a person
      */
-    public static function of(Project $project, int $tasks, int $open, int $couldStart, Day $on): ?self
+    public static function of(Project $project, int $tasks, int $open, bool $couldStart, Day $on): ?self
     {
         return match (true) {
             ! $project->isThereOn($on), ! $project->isActiveOn($on) => null,
             $tasks > 0 && $open === 0 => self::ReadyToClose,
-            $couldStart > 0, $project->startsOn?->isAfter($on) === true => null,
+            $couldStart, $project->startsOn?->isAfter($on) === true => null,
             default => self::Stuck,
         };
     }

@@ -84,7 +84,7 @@ final readonly class WorkCounts
                 figure: $rollup->projectFigure($core, $today),
                 tasks: $tasks,
                 open: (int) $row->open,
-                condition: ProjectCondition::of($core, $tasks, (int) $row->open, (int) $row->could_start, $today),
+                condition: ProjectCondition::of($core, $tasks, (int) $row->open, (bool) $row->could_start, $today),
                 next: $row->next_id === null ? null : (int) $row->next_id,
             );
         }, $rows);
@@ -102,7 +102,7 @@ final readonly class WorkCounts
             ->whereIn('project_id', (clone $projects)->select('id'))
             ->whereRaw($canStart->isOpen())
             ->groupBy('project_id')
-            ->selectRaw("project_id, count(*) as open, count(case when {$canStart->butForWaiting()} then 1 end) as could_start");
+            ->selectRaw('project_id, count(*) as open');
 
         return $projects
             ->select(array_map(static fn(string $column): string => "projects.$column", [...CoreRecords::PROJECT, 'owner_id']))
@@ -116,7 +116,9 @@ final readonly class WorkCounts
                     ->select('id'),
             ])
             ->leftJoinSub($open, 'counted', 'counted.project_id', '=', 'projects.id')
-            ->addSelect(['counted.open', 'counted.could_start'])
+            ->addSelect('counted.open')
+            // Where there is one, the others are not looked at.
+            ->selectRaw("exists (select 1 from tasks where tasks.project_id = projects.id and {$canStart->butForWaiting()}) as could_start")
             ->toBase()
             ->get()
             ->keyBy('id')

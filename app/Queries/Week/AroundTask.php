@@ -70,7 +70,6 @@ final readonly class AroundTask
     private function shares(Task $task): ?array
     {
         $project = $task->project;
-
         $weight = $project?->weighing === Weighing::Effort ? $task->minutes : 1;
 
         if ($project === null || $weight === null) {

@@ -129,6 +129,9 @@ export function plannedWords(planned: string): string {
         : new Intl.DateTimeFormat('en-GB', { month: 'long', timeZone: 'UTC' }).format(new Date(`${planned}-01T00:00:00Z`));
 }
 
+/** For when something is planned: "planned Fri 4 Dec", "planned for week 49". */
+export const plannedForWords = (planned: string) => `planned ${isDay(planned) ? dayWords(planned) : `for ${plannedWords(planned)}`}`;
+
 /** A period or day of which something was written, with its year: "Week 5 2027", "Q1 2026/27", "Tue 2 Feb 2027". */
 export function ofWords(of: string): string {
     const words = isDay(of) ? dayWords(of) : plannedWords(of);

@@ -1,6 +1,7 @@
 import { type SubmitEvent, useState } from 'react';
 import type { LogTag, LogView } from '../../generated/props';
 import { Choices } from '../../ui/Choices';
+import { TextField } from '../../ui/Field';
 
 const tags: Record<LogTag, string> = { finding: 'findings', decision: 'decisions', idea: 'ideas' };
 
@@ -26,13 +27,13 @@ export function LogSearch({ page, onLook }: { page: LogView; onLook: (tag: LogTa
                 }}
             />
             <form role="search" onSubmit={submit} className="ml-auto max-md:ml-0 max-md:w-full">
-                <input
-                    type="search"
-                    aria-label="Search these lines"
+                <TextField
+                    label="Search these lines"
+                    isLabelHidden
                     placeholder="Search these lines"
                     maxLength={200}
+                    className="w-56 max-md:w-full"
                     value={words}
-                    className="w-56 border-b border-rule bg-transparent py-1 text-sm placeholder:text-ink-2 max-md:w-full"
                     onChange={(event) => {
                         setWords(event.target.value);
                     }}

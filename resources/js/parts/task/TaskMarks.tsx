@@ -1,7 +1,7 @@
 import { clsx } from 'clsx';
 import type { ReactNode } from 'react';
 import type { TaskRow } from '../../generated/props';
-import { dayWords, isDay, plannedWords } from '../../lib/dates';
+import { dayWords, plannedForWords } from '../../lib/dates';
 import { dueWords } from '../../lib/tasks';
 import { first, times } from '../../lib/words';
 
@@ -57,7 +57,7 @@ export function TaskMarks({ task, showsTime, isAtHome }: { task: TaskRow; showsT
     }
 
     if (showsTime && task.planned !== null && !task.isDone) {
-        marks.push({ key: 'time', words: `planned ${isDay(task.planned) ? dayWords(task.planned) : `for ${plannedWords(task.planned)}`}` });
+        marks.push({ key: 'time', words: plannedForWords(task.planned) });
     }
 
     if (task.isWorthTelling) {

@@ -1,7 +1,7 @@
 import { usePage } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import type { TaskView } from '../../generated/props';
-import { addDays, dateWords, daysBetween, dayWords, isDay, plannedWords, weekdayNumber } from '../../lib/dates';
+import { addDays, dateWords, daysBetween, dayWords, plannedForWords, weekdayNumber } from '../../lib/dates';
 import { dueWords } from '../../lib/tasks';
 import { times } from '../../lib/words';
 
@@ -88,9 +88,7 @@ function Mark({ left, className, children }: { left: string; className: string; 
 function sentence({ task, ...page }: TaskView): string {
     return [
         `created ${dayWords(page.createdOn)}`,
-        task.planned === null || task.isDone
-            ? null
-            : `planned ${isDay(task.planned) ? dayWords(task.planned) : `for ${plannedWords(task.planned)}`}`,
+        task.planned === null || task.isDone ? null : plannedForWords(task.planned),
         task.carried > 0 && !task.isDone ? `carried over ${times(task.carried)}` : null,
         task.waitingOn !== null && page.waitingSince !== null ? `waiting for ${task.waitingOn} since ${dayWords(page.waitingSince)}` : null,
         task.waitingOn !== null && task.followUpOn !== null ? `follow up ${dayWords(task.followUpOn)}` : null,
