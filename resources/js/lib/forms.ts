@@ -1,5 +1,5 @@
 import type { ChangeEvent, SubmitEvent } from 'react';
-import type { Line } from './kept/useForm';
+import type { Line } from './kept/formSend';
 
 type TextFields<T> = { [K in keyof T]: T[K] extends string ? K : never }[keyof T] & string;
 

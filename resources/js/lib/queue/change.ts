@@ -50,6 +50,9 @@ export type Receipt =
     /** The server failed at it, or it was too large. Nothing was saved. */
     | { outcome: 'failed'; message: string };
 
+/** A receipt that says no. */
+export type Refusal = Exclude<Receipt, { outcome: 'done' }>;
+
 /** What hinders a change from being answered: it is sent again later. */
 export interface Hindrance {
     outcome: 'later';
@@ -61,7 +64,7 @@ export interface Hindrance {
 export interface Hearer {
     onDone?: ((receipt: Receipt & { outcome: 'done' }) => void) | undefined;
     /** Says whether it shows why, where the change was made; otherwise it is told, or listed with what was written. */
-    onRefused?: ((receipt: Exclude<Receipt, { outcome: 'done' }>) => boolean) | undefined;
+    onRefused?: ((refusal: Refusal) => boolean) | undefined;
     /** It is kept, and will be sent once what hinders it is over. */
     onWaits?: (() => void) | undefined;
 }
