@@ -58,7 +58,7 @@ test('what is typed just before a reload is saved, with its spaces and lines', a
 test('notes that are written while the network is gone are saved when it is back, wherever one is by then', async ({ page, context }) => {
     await page.goto('/series/2');
     await page.getByRole('button', { name: 'Start the meeting' }).click();
-    await page.getByRole('button', { name: 'Open it now' }).click();
+    await page.getByRole('button', { name: 'Start it now' }).click();
     await page.getByRole('button', { name: 'Start this item' }).click();
     await context.setOffline(true);
     await page.getByLabel('Write a line').fill('Two boats, not three.');

@@ -18,7 +18,7 @@ async function join(browser: Browser, address: string, state: Parameters<Browser
 
 /** Opens the next meeting, before its day too: however long the tests before this one took, its own may be over. */
 async function open(page: Page): Promise<void> {
-    const early = page.getByRole('button', { name: 'Open it now' });
+    const early = page.getByRole('button', { name: 'Start it now' });
     const start = page.getByRole('button', { name: 'Start this item' });
     await page.getByRole('button', { name: 'Start the meeting' }).click();
     await expect(early.or(start)).toBeVisible();

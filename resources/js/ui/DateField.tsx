@@ -51,6 +51,61 @@ function DateInput({ label, value, onChange, min, max, placeholder = 'Date', ...
     const [typed, setTyped] = useState<string | null>(null);
     const [isOpen, setOpen] = useState(false);
 
+    const { keep, commit } = useTypedDate({ value, onChange, max, today, typed, setTyped });
+
+    return (
+        <div className="relative">
+            <input
+                {...input}
+                type="text"
+                autoComplete="off"
+                placeholder={placeholder}
+                className="field pr-8"
+                data-empty={value === '' ? true : undefined}
+                value={typed ?? (isDay(value) ? dayWords(value) : value)}
+                onFocus={(event) => {
+                    void loadReader();
+                    event.target.select();
+                }}
+                onChange={(event) => {
+                    setTyped(event.target.value);
+                }}
+                onBlur={() => {
+                    commit();
+                }}
+                onKeyDown={(event) => {
+                    if (event.key === 'Enter') {
+                        commit(event);
+                    } else if (event.key === 'ArrowDown') {
+                        event.preventDefault();
+                        commit();
+                        setOpen(true);
+                    } else if (event.key === 'Escape' && typed !== null) {
+                        event.stopPropagation();
+                        setTyped(null);
+                    }
+                }}
+            />
+            <CalendarButton label={label} value={value} min={min} max={max} input={input} isOpen={isOpen} setOpen={setOpen} keep={keep} />
+        </div>
+    );
+}
+
+function useTypedDate({
+    value,
+    onChange,
+    max,
+    today,
+    typed,
+    setTyped,
+}: {
+    value: string;
+    onChange: (value: string) => void;
+    max: string | undefined;
+    today: string;
+    typed: string | null;
+    setTyped: (value: string | null) => void;
+}) {
     // What is read late belongs to the form as it is then: others of its fields may have been written in meanwhile.
     const now = useRef({ value, typed, onChange });
     useLayoutEffect(() => {
@@ -86,63 +141,52 @@ function DateInput({ label, value, onChange, min, max, placeholder = 'Date', ...
         });
     };
 
+    return { keep, commit };
+}
+
+function CalendarButton({
+    label,
+    value,
+    min,
+    max,
+    input,
+    isOpen,
+    setOpen,
+    keep,
+}: {
+    label: string;
+    value: string;
+    min: string | undefined;
+    max: string | undefined;
+    input: { disabled?: boolean; autoFocus?: boolean; id: string; 'aria-invalid': boolean; 'aria-describedby': string | undefined };
+    isOpen: boolean;
+    setOpen: (value: boolean) => void;
+    keep: (date: string) => void;
+}) {
     return (
-        <div className="relative">
-            <input
-                {...input}
-                type="text"
-                autoComplete="off"
-                placeholder={placeholder}
-                className="field pr-8"
-                data-empty={value === '' ? true : undefined}
-                value={typed ?? (isDay(value) ? dayWords(value) : value)}
-                onFocus={(event) => {
-                    void loadReader();
-                    event.target.select();
-                }}
-                onChange={(event) => {
-                    setTyped(event.target.value);
-                }}
-                onBlur={() => {
-                    commit();
-                }}
-                onKeyDown={(event) => {
-                    if (event.key === 'Enter') {
-                        commit(event);
-                    } else if (event.key === 'ArrowDown') {
-                        event.preventDefault();
-                        commit();
-                        setOpen(true);
-                    } else if (event.key === 'Escape' && typed !== null) {
-                        event.stopPropagation();
-                        setTyped(null);
-                    }
-                }}
-            />
-            <Popover.Root modal open={isOpen} onOpenChange={setOpen}>
-                <Popover.Trigger
-                    aria-label={`Calendar: ${label}`}
-                    disabled={input.disabled}
-                    className="absolute inset-y-0 right-0 flex w-8 items-center justify-center text-ink-2 hover:text-ink"
-                >
-                    <CalendarDays aria-hidden size={14} />
-                </Popover.Trigger>
-                <Popover.Portal>
-                    <Popover.Content align="end" sideOffset={2} collisionPadding={8} className="z-60 border border-ink bg-sheet shadow-lg">
-                        <Suspense fallback={<p className="h-72 w-68 p-3 text-ink-2">Loading …</p>}>
-                            <Calendar
-                                day={isDay(value) ? value : null}
-                                min={min}
-                                max={max}
-                                onChoose={(day) => {
-                                    setOpen(false);
-                                    keep(day);
-                                }}
-                            />
-                        </Suspense>
-                    </Popover.Content>
-                </Popover.Portal>
-            </Popover.Root>
-        </div>
+        <Popover.Root modal open={isOpen} onOpenChange={setOpen}>
+            <Popover.Trigger
+                aria-label={`Calendar: ${label}`}
+                disabled={input.disabled}
+                className="absolute inset-y-0 right-0 flex w-8 items-center justify-center text-ink-2 hover:text-ink"
+            >
+                <CalendarDays aria-hidden size={14} />
+            </Popover.Trigger>
+            <Popover.Portal>
+                <Popover.Content align="end" sideOffset={2} collisionPadding={8} className="z-60 border border-ink bg-sheet shadow-lg">
+                    <Suspense fallback={<p className="h-72 w-68 p-3 text-ink-2">Loading …</p>}>
+                        <Calendar
+                            day={isDay(value) ? value : null}
+                            min={min}
+                            max={max}
+                            onChoose={(day) => {
+                                setOpen(false);
+                                keep(day);
+                            }}
+                        />
+                    </Suspense>
+                </Popover.Content>
+            </Popover.Portal>
+        </Popover.Root>
     );
 }

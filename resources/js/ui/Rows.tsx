@@ -23,6 +23,76 @@ const controls = 'input, textarea, button';
 
 /** A list that is edited row by row within a form; where order matters, rows move by buttons or with Alt and the arrows. */
 export function Rows<T extends object>({ legend, hint, error, head, rows, keyOf, orderOf, onChange, add, children }: Props<T>) {
+    const { list, addRow, move, press } = useRowMoves({ rows, orderOf, onChange });
+
+    return (
+        <fieldset ref={list}>
+            <legend className="mb-1 text-sm font-semibold">{legend}</legend>
+            {error !== undefined && <p className="text-sm font-medium text-persimmon">{error}</p>}
+            {rows.length === 0 && hint !== undefined && <p className="text-xs text-ink-2">{hint}</p>}
+            {rows.length > 0 && head !== undefined && (
+                <div aria-hidden className="mt-2 -mb-1 flex gap-2 text-xs text-ink-2 max-lg:hidden">
+                    {head}
+                    <span className={orderOf === undefined ? 'w-15.5' : 'w-33.5'} />
+                </div>
+            )}
+            {rows.map((row, place) => (
+                // oxlint-disable-next-line jsx-a11y/no-noninteractive-element-interactions -- Alt and the arrows, from any of its controls
+                <div
+                    key={keyOf?.(row) ?? `new ${String(place)}`}
+                    data-row
+                    role="group"
+                    aria-label={orderOf?.(row, place)}
+                    className="mt-2 flex flex-wrap items-start gap-2"
+                    onKeyDown={press(place)}
+                >
+                    {children(
+                        row,
+                        (change) => {
+                            onChange(rows.map((each, index) => (index === place ? { ...each, ...change } : each)));
+                        },
+                        place,
+                    )}
+                    {orderOf !== undefined && (
+                        <MoveUpOrDown
+                            name={orderOf(row, place)}
+                            isFirst={place === 0}
+                            isLast={place === rows.length - 1}
+                            onMove={(by) => {
+                                move(place, by);
+                            }}
+                        />
+                    )}
+                    <Button
+                        kind="quiet"
+                        onClick={() => {
+                            onChange(rows.filter((_, index) => index !== place));
+                        }}
+                    >
+                        Delete
+                    </Button>
+                </div>
+            ))}
+            {add.row !== null && (
+                <Button
+                    className="mt-2"
+                    onClick={() => {
+                        addRow(add.row);
+                    }}
+                >
+                    {add.words}
+                </Button>
+            )}
+        </fieldset>
+    );
+}
+
+/** Rows that are added and moved, with the keyboard where it was. */
+function useRowMoves<T extends object>({
+    rows,
+    orderOf,
+    onChange,
+}: Pick<Props<T>, 'rows' | 'onChange'> & { orderOf: Props<T>['orderOf'] | undefined }) {
     const list = useRef<HTMLFieldSetElement>(null);
     const wasAdded = useRef(false);
     const moved = useRef<{ place: number; control: number } | null>(null);
@@ -62,78 +132,44 @@ export function Rows<T extends object>({ legend, hint, error, head, rows, keyOf,
         }
     };
 
+    const addRow = (row: T | null) => {
+        wasAdded.current = true;
+        onChange(row === null ? rows : [...rows, row]);
+    };
+
+    return { list, addRow, move, press };
+}
+
+interface MoveProps {
+    /** What the row is called. */
+    name: string;
+    isFirst: boolean;
+    isLast: boolean;
+    onMove: (by: -1 | 1) => void;
+}
+
+function MoveUpOrDown({ name, isFirst, isLast, onMove }: MoveProps) {
     return (
-        <fieldset ref={list}>
-            <legend className="mb-1 text-sm font-semibold">{legend}</legend>
-            {error !== undefined && <p className="text-sm font-medium text-persimmon">{error}</p>}
-            {rows.length === 0 && hint !== undefined && <p className="text-xs text-ink-2">{hint}</p>}
-            {rows.length > 0 && head !== undefined && (
-                <div aria-hidden className="mt-2 -mb-1 flex gap-2 text-xs text-ink-2 max-lg:hidden">
-                    {head}
-                    <span className={orderOf === undefined ? 'w-15.5' : 'w-33.5'} />
-                </div>
-            )}
-            {rows.map((row, place) => (
-                // oxlint-disable-next-line jsx-a11y/no-noninteractive-element-interactions -- Alt and the arrows, from any of its controls
-                <div
-                    key={keyOf?.(row) ?? `new ${String(place)}`}
-                    data-row
-                    role="group"
-                    aria-label={orderOf?.(row, place)}
-                    className="mt-2 flex flex-wrap items-start gap-2"
-                    onKeyDown={press(place)}
-                >
-                    {children(
-                        row,
-                        (change) => {
-                            onChange(rows.map((each, index) => (index === place ? { ...each, ...change } : each)));
-                        },
-                        place,
-                    )}
-                    {orderOf !== undefined && (
-                        <span className="flex">
-                            <Step
-                                name={`Move ${orderOf(row, place)} up`}
-                                isLast={place === 0}
-                                onStep={() => {
-                                    move(place, -1);
-                                }}
-                            >
-                                <ArrowUp size={14} aria-hidden />
-                            </Step>
-                            <Step
-                                name={`Move ${orderOf(row, place)} down`}
-                                isLast={place === rows.length - 1}
-                                onStep={() => {
-                                    move(place, 1);
-                                }}
-                            >
-                                <ArrowDown size={14} aria-hidden />
-                            </Step>
-                        </span>
-                    )}
-                    <Button
-                        kind="quiet"
-                        onClick={() => {
-                            onChange(rows.filter((_, index) => index !== place));
-                        }}
-                    >
-                        Delete
-                    </Button>
-                </div>
-            ))}
-            {add.row !== null && (
-                <Button
-                    className="mt-2"
-                    onClick={() => {
-                        wasAdded.current = true;
-                        onChange(add.row === null ? rows : [...rows, add.row]);
-                    }}
-                >
-                    {add.words}
-                </Button>
-            )}
-        </fieldset>
+        <span className="flex">
+            <Step
+                name={`Move ${name} up`}
+                isLast={isFirst}
+                onStep={() => {
+                    onMove(-1);
+                }}
+            >
+                <ArrowUp size={14} aria-hidden />
+            </Step>
+            <Step
+                name={`Move ${name} down`}
+                isLast={isLast}
+                onStep={() => {
+                    onMove(1);
+                }}
+            >
+                <ArrowDown size={14} aria-hidden />
+            </Step>
+        </span>
     );
 }
 

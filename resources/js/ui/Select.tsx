@@ -98,51 +98,99 @@ export function Select({ value, options, none, mayWrite = false, onChange, disab
                 </button>
             </Popover.Trigger>
             <Popover.Portal>
-                <Popover.Content
-                    align="start"
-                    sideOffset={2}
-                    collisionPadding={8}
-                    className="z-60 min-w-(--radix-popover-trigger-width) border border-ink bg-sheet shadow-lg"
-                >
-                    <Command label="Search" defaultValue={keyOf(chosen)} loop filter={matches}>
-                        <Command.Input
-                            autoFocus
-                            value={typed}
-                            onValueChange={setTyped}
-                            placeholder={mayWrite ? 'Type a name' : 'Type to search'}
-                            className={
-                                mayWrite || all.length > AT_A_GLANCE || typed !== ''
-                                    ? 'w-full border-b border-hairline bg-transparent px-3 py-1.5 outline-none placeholder:text-ink-2'
-                                    : 'sr-only'
-                            }
-                        />
-                        <Command.List id={list} className="max-h-72 max-w-[min(420px,calc(100vw-24px))] overflow-y-auto py-1">
-                            {!mayWrite && <Command.Empty className="px-3 py-1.5 text-ink-2">Nothing found.</Command.Empty>}
-                            {[...Map.groupBy(all, (option) => option.group ?? null)].map(([group, members]) => (
-                                <Grouping key={group ?? ''} heading={group}>
-                                    {members.map((option) => (
-                                        <Command.Item
-                                            key={option.value}
-                                            value={keyOf(option)}
-                                            onSelect={choose(String(option.value))}
-                                            className={item}
-                                        >
-                                            <Check aria-hidden size={13} className={clsx('flex-none', option !== chosen && 'invisible')} />
-                                            <span className={clsx('min-w-0', option.value === '' && 'text-ink-2')}>{option.label}</span>
-                                        </Command.Item>
-                                    ))}
-                                </Grouping>
-                            ))}
-                            {mayWrite && own !== '' && (
-                                <Command.Item forceMount value={`${own}\nown`} onSelect={choose(own)} className={item}>
-                                    <span className="pl-5">Use “{own}”</span>
-                                </Command.Item>
-                            )}
-                        </Command.List>
-                    </Command>
-                </Popover.Content>
+                <Found
+                    mayWrite={mayWrite}
+                    typed={typed}
+                    setTyped={setTyped}
+                    list={list}
+                    all={all}
+                    chosen={chosen}
+                    own={own}
+                    choose={choose}
+                />
             </Popover.Portal>
         </Popover.Root>
+    );
+}
+
+function Found({
+    mayWrite,
+    typed,
+    setTyped,
+    list,
+    all,
+    chosen,
+    own,
+    choose,
+}: {
+    mayWrite: boolean;
+    typed: string;
+    setTyped: (value: string) => void;
+    list: string;
+    all: readonly SelectOption[];
+    chosen: SelectOption | undefined;
+    own: string;
+    choose: (next: string) => () => void;
+}) {
+    return (
+        <Popover.Content
+            align="start"
+            sideOffset={2}
+            collisionPadding={8}
+            className="z-60 min-w-(--radix-popover-trigger-width) border border-ink bg-sheet shadow-lg"
+        >
+            <Command label="Search" defaultValue={keyOf(chosen)} loop filter={matches}>
+                <Command.Input
+                    autoFocus
+                    value={typed}
+                    onValueChange={setTyped}
+                    placeholder={mayWrite ? 'Type a name' : 'Type to search'}
+                    className={
+                        mayWrite || all.length > AT_A_GLANCE || typed !== ''
+                            ? 'w-full border-b border-hairline bg-transparent px-3 py-1.5 outline-none placeholder:text-ink-2'
+                            : 'sr-only'
+                    }
+                />
+                <Options mayWrite={mayWrite} list={list} all={all} chosen={chosen} own={own} choose={choose} />
+            </Command>
+        </Popover.Content>
+    );
+}
+
+function Options({
+    mayWrite,
+    list,
+    all,
+    chosen,
+    own,
+    choose,
+}: {
+    mayWrite: boolean;
+    list: string;
+    all: readonly SelectOption[];
+    chosen: SelectOption | undefined;
+    own: string;
+    choose: (next: string) => () => void;
+}) {
+    return (
+        <Command.List id={list} className="max-h-72 max-w-[min(420px,calc(100vw-24px))] overflow-y-auto py-1">
+            {!mayWrite && <Command.Empty className="px-3 py-1.5 text-ink-2">Nothing found.</Command.Empty>}
+            {[...Map.groupBy(all, (option) => option.group ?? null)].map(([group, members]) => (
+                <Grouping key={group ?? ''} heading={group}>
+                    {members.map((option) => (
+                        <Command.Item key={option.value} value={keyOf(option)} onSelect={choose(String(option.value))} className={item}>
+                            <Check aria-hidden size={13} className={clsx('flex-none', option !== chosen && 'invisible')} />
+                            <span className={clsx('min-w-0', option.value === '' && 'text-ink-2')}>{option.label}</span>
+                        </Command.Item>
+                    ))}
+                </Grouping>
+            ))}
+            {mayWrite && own !== '' && (
+                <Command.Item forceMount value={`${own}\nown`} onSelect={choose(own)} className={item}>
+                    <span className="pl-5">Use “{own}”</span>
+                </Command.Item>
+            )}
+        </Command.List>
     );
 }
 

@@ -1,6 +1,6 @@
 import { Head, Link } from '@inertiajs/react';
 import { clsx } from 'clsx';
-import type { DayView } from '../../generated/props';
+import type { DayView, TaskRow } from '../../generated/props';
 import { addDays, hoursWords, longDayWords, weekdayNumber } from '../../lib/dates';
 import { route } from '../../lib/routes';
 import { weekdays } from '../../lib/weekdays';
@@ -40,36 +40,9 @@ export default function Day({ page }: { page: DayView }) {
                 <Heading page={page} />
                 <HoursOfDay hours={page.hours} kept={keptOn(page)} />
                 <MainThing page={page} />
-                {page.late.length > 0 && (
-                    <Section title="Late" className="mt-6" aside="Do it, change its date or drop it.">
-                        <ul className="divide-y divide-hairline">
-                            {page.late.map((task) => (
-                                <TaskLine key={task.id} task={task} people={[]} showsTime />
-                            ))}
-                        </ul>
-                    </Section>
-                )}
-                {page.due.length > 0 && (
-                    <Section title={page.isToday ? 'Due today' : 'Due on this day'} className="mt-6" aside="With no time planned.">
-                        <ul className="divide-y divide-hairline">
-                            {page.due.map((task) => (
-                                <TaskLine key={task.id} task={task} people={[]} showsTime />
-                            ))}
-                        </ul>
-                    </Section>
-                )}
-                <Section title={page.isToday ? 'Also today' : 'Also on this day'} className="mt-6">
-                    <ul className="divide-y divide-hairline">
-                        {loose.map((task) => (
-                            <TaskLine key={task.id} task={task} people={[]} />
-                        ))}
-                    </ul>
-                    {page.isPast ? (
-                        <AddTask to={{ done_on: page.on }} words="Enter work that was done" />
-                    ) : (
-                        <AddTask to={{ planned: page.on }} words={page.isToday ? 'Add to today' : 'Add to this day'} />
-                    )}
-                </Section>
+                {page.late.length > 0 && <Late page={page} />}
+                {page.due.length > 0 && <DueThatDay page={page} />}
+                <AlsoThatDay page={page} loose={loose} />
                 <InTime on={page.on} meetings={page.meetings} appointments={page.appointments} tasks={timed} />
                 <Sessions sessions={page.sessions} />
                 {page.daily.length > 0 && (
@@ -86,32 +59,79 @@ export default function Day({ page }: { page: DayView }) {
                     <LongTermWords longTerm={page.longTerm} />
                 </div>
             </div>
-            <aside
-                className={clsx(
-                    'col-start-2 row-end-3 border-l border-hairline px-6 pb-5',
-                    'max-lg:col-start-1 max-lg:row-end-auto max-lg:border-0 max-md:px-4',
-                )}
-            >
-                {page.alerts.length > 0 && <Alerts alerts={page.alerts} today={page.on} />}
-                <Log on={page.on} lines={page.log} mayWrite={mayWrite} />
-                <Section
-                    title={
-                        <Link href={route('week.show', page.week.name)} className="hover:underline">
-                            {page.week.words}
-                        </Link>
-                    }
-                    className="mt-8"
-                >
-                    <p className="mb-2 text-ink-2">{page.words}</p>
-                    <ul>
-                        {page.weekGoals.map((goal) => (
-                            <GoalBlock key={goal.id} goal={goal} />
-                        ))}
-                    </ul>
-                    {page.weekGoals.length === 0 && <p className="text-xs text-ink-2">No goals for this week.</p>}
-                </Section>
-            </aside>
+            <BesideTheDay page={page} mayWrite={mayWrite} />
         </div>
+    );
+}
+
+function Late({ page }: { page: DayView }) {
+    return (
+        <Section title="Late" className="mt-6" aside="Do it, change its date or drop it.">
+            <ul className="divide-y divide-hairline">
+                {page.late.map((task) => (
+                    <TaskLine key={task.id} task={task} people={[]} showsTime />
+                ))}
+            </ul>
+        </Section>
+    );
+}
+
+function DueThatDay({ page }: { page: DayView }) {
+    return (
+        <Section title={page.isToday ? 'Due today' : 'Due on this day'} className="mt-6" aside="With no time planned.">
+            <ul className="divide-y divide-hairline">
+                {page.due.map((task) => (
+                    <TaskLine key={task.id} task={task} people={[]} showsTime />
+                ))}
+            </ul>
+        </Section>
+    );
+}
+
+function AlsoThatDay({ page, loose }: { page: DayView; loose: TaskRow[] }) {
+    return (
+        <Section title={page.isToday ? 'Also today' : 'Also on this day'} className="mt-6">
+            <ul className="divide-y divide-hairline">
+                {loose.map((task) => (
+                    <TaskLine key={task.id} task={task} people={[]} />
+                ))}
+            </ul>
+            {page.isPast ? (
+                <AddTask to={{ done_on: page.on }} words="Enter work that was done" />
+            ) : (
+                <AddTask to={{ planned: page.on }} words={page.isToday ? 'Add to today' : 'Add to this day'} />
+            )}
+        </Section>
+    );
+}
+
+function BesideTheDay({ page, mayWrite }: { page: DayView; mayWrite: boolean }) {
+    return (
+        <aside
+            className={clsx(
+                'col-start-2 row-end-3 border-l border-hairline px-6 pb-5',
+                'max-lg:col-start-1 max-lg:row-end-auto max-lg:border-0 max-md:px-4',
+            )}
+        >
+            {page.alerts.length > 0 && <Alerts alerts={page.alerts} today={page.on} />}
+            <Log on={page.on} lines={page.log} mayWrite={mayWrite} />
+            <Section
+                title={
+                    <Link href={route('week.show', page.week.name)} className="hover:underline">
+                        {page.week.words}
+                    </Link>
+                }
+                className="mt-8"
+            >
+                <p className="mb-2 text-ink-2">{page.words}</p>
+                <ul>
+                    {page.weekGoals.map((goal) => (
+                        <GoalBlock key={goal.id} goal={goal} />
+                    ))}
+                </ul>
+                {page.weekGoals.length === 0 && <p className="text-xs text-ink-2">No goals for this week.</p>}
+            </Section>
+        </aside>
     );
 }
 

@@ -1,7 +1,7 @@
 import { clsx } from 'clsx';
 import { count } from '../../lib/words';
 import { Head, Link } from '@inertiajs/react';
-import { useForm } from '../../lib/kept/useForm';
+import { useForm, type Form } from '../../lib/kept/useForm';
 import type { SubmitEvent } from 'react';
 import type { ClosedGoal, ClosingRow, ClosingView } from '../../generated/props';
 import { plannedWords } from '../../lib/dates';
@@ -35,18 +35,7 @@ export default function Closing({ page }: { page: ClosingView }) {
         <div className="grid flex-1 grid-cols-[minmax(0,1fr)_320px] max-lg:grid-cols-1">
             <Head title={`Close ${page.period.words}`} />
             <div className="px-6 py-5 pb-10 max-md:px-4">
-                <div className="mb-4 flex flex-wrap items-baseline gap-x-4">
-                    <h1 className="text-2xl">Close {page.period.words}</h1>
-                    <p className="flex-1 text-ink-2">
-                        {page.isOver ? '' : 'This period is not over yet. Goals can be closed early. '}Choose a result for each goal, then
-                        what happens to what is still open.
-                    </p>
-                    {mine.length > 0 && (
-                        <span className="text-ink-2">
-                            {closing} of {mine.length}
-                        </span>
-                    )}
-                </div>
+                <ClosingHead page={page} mine={mine} closing={closing} />
                 {page.open.length === 0 && (
                     <Empty
                         action={
@@ -58,36 +47,7 @@ export default function Closing({ page }: { page: ClosingView }) {
                         No open goals in this period.
                     </Empty>
                 )}
-                {page.open.length > 0 && (
-                    <form onSubmit={close}>
-                        <ul>
-                            {page.open.map((row) => (
-                                <Row
-                                    key={row.goal.id}
-                                    row={row}
-                                    values={form.data.goals[row.goal.id]}
-                                    errors={errors}
-                                    isCarried={(id) => ['carried', 'split'].includes(form.data.goals[id]?.rest ?? '')}
-                                    set={(change) => {
-                                        form.setData('goals', {
-                                            ...form.data.goals,
-                                            [row.goal.id]: { ...(form.data.goals[row.goal.id] ?? nothingChosen), ...change },
-                                        });
-                                    }}
-                                />
-                            ))}
-                        </ul>
-                        <p className="border-t border-rule pt-2 text-xs text-ink-2">A dashed border marks what the figures suggest.</p>
-                        <div className="mt-4 flex flex-wrap items-center gap-4">
-                            <Button kind="main" type="submit" disabled={form.processing || closing === 0}>
-                                {closing === 0 ? 'Close goals' : `Close ${count(closing, 'goal')}`}
-                            </Button>
-                            <span className="text-xs text-ink-2">
-                                One undo takes all of it back. Reopening a goal takes back everything that closing it did.
-                            </span>
-                        </div>
-                    </form>
-                )}
+                {page.open.length > 0 && <GoalsToClose page={page} form={form} closing={closing} errors={errors} close={close} />}
                 {page.closed.length > 0 && (
                     <Section title="Closed" className="mt-8">
                         <ul className="divide-y divide-hairline">
@@ -110,6 +70,68 @@ export default function Closing({ page }: { page: ClosingView }) {
                 )}
             </aside>
         </div>
+    );
+}
+
+function ClosingHead({ page, mine, closing }: { page: ClosingView; mine: ClosingRow[]; closing: number }) {
+    return (
+        <div className="mb-4 flex flex-wrap items-baseline gap-x-4">
+            <h1 className="text-2xl">Close {page.period.words}</h1>
+            <p className="flex-1 text-ink-2">
+                {page.isOver ? '' : 'This period is not over yet. Goals can be closed early. '}Choose a result for each goal, then what
+                happens to what is still open.
+            </p>
+            {mine.length > 0 && (
+                <span className="text-ink-2">
+                    {closing} of {mine.length}
+                </span>
+            )}
+        </div>
+    );
+}
+
+function GoalsToClose({
+    page,
+    form,
+    closing,
+    errors,
+    close,
+}: {
+    page: ClosingView;
+    form: Form<{ goals: Record<number, ClosingValues> }>;
+    closing: number;
+    errors: Partial<Record<string, string>>;
+    close: (event: SubmitEvent) => void;
+}) {
+    return (
+        <form onSubmit={close}>
+            <ul>
+                {page.open.map((row) => (
+                    <Row
+                        key={row.goal.id}
+                        row={row}
+                        values={form.data.goals[row.goal.id]}
+                        errors={errors}
+                        isCarried={(id) => ['carried', 'split'].includes(form.data.goals[id]?.rest ?? '')}
+                        set={(change) => {
+                            form.setData('goals', {
+                                ...form.data.goals,
+                                [row.goal.id]: { ...(form.data.goals[row.goal.id] ?? nothingChosen), ...change },
+                            });
+                        }}
+                    />
+                ))}
+            </ul>
+            <p className="border-t border-rule pt-2 text-xs text-ink-2">A dashed border marks what the figures suggest.</p>
+            <div className="mt-4 flex flex-wrap items-center gap-4">
+                <Button kind="main" type="submit" disabled={form.processing || closing === 0}>
+                    {closing === 0 ? 'Close goals' : `Close ${count(closing, 'goal')}`}
+                </Button>
+                <span className="text-xs text-ink-2">
+                    One undo takes all of it back. Reopening a goal takes back everything that closing it did.
+                </span>
+            </div>
+        </form>
     );
 }
 

@@ -30,7 +30,7 @@ const addressOn = (id: number, on: string | null) =>
     on === null ? route('goals.show', id) : route('goals.show', { goal: id, _query: { on } });
 
 export default function Goal({ page }: { page: GoalView }) {
-    const { goal, period } = page;
+    const { goal } = page;
     const takesReadings = page.measure === 'number' || page.measure === 'keep';
 
     return (
@@ -42,48 +42,7 @@ export default function Goal({ page }: { page: GoalView }) {
                 </div>
                 <NextStep page={page} />
             </aside>
-            <div className="min-w-0 px-7 pt-5 max-md:order-1 max-md:px-4">
-                <p className="mb-1 flex flex-wrap items-center gap-x-2.5 text-xs text-ink-2 md:hidden">
-                    <ThreadLine
-                        parts={page.above.map((above) => ({ value: route('goals.show', above.id), label: above.title }))}
-                        cord={goal.cord}
-                    />
-                </p>
-                <div className="grid grid-cols-[1fr_min(300px,40%)] items-start gap-6 max-md:grid-cols-1">
-                    <div>
-                        {page.isPast && (
-                            <p className="mb-1">
-                                As of {fullDateWords(page.on)}.{' '}
-                                <Link href={addressOn(goal.id, null)} className="link">
-                                    Back to today
-                                </Link>
-                            </p>
-                        )}
-                        <h1 className="text-2xl">{goal.title}</h1>
-                        <p className="mt-1 text-xs text-ink-2">
-                            {page.closedOn !== null
-                                ? [
-                                      `closed ${dayWords(page.closedOn)}`,
-                                      page.rest !== null && `, the rest ${page.rest}`,
-                                      page.closingLine !== null && `: ${page.closingLine}`,
-                                  ]
-                                : `by ${dayWords(period.last)}, ${count(page.daysLeft, 'working day')} left`}
-                            {goal.isPrivate && ', restricted'}
-                        </p>
-                        <Kin page={page} />
-                        {page.ready !== null && (
-                            <p className="mt-2 font-semibold">
-                                {page.ready === 'done' ? 'Everything is done: ready to close.' : 'The period has ended: ready to close.'}
-                            </p>
-                        )}
-                        {page.why !== null && <p className="mt-2 max-w-prose whitespace-pre-line">{page.why}</p>}
-                    </div>
-                    <div className="pt-3">
-                        <Figure page={page} />
-                        {takesReadings && page.closedOn === null && !page.isPast && <EnterReading page={page} />}
-                    </div>
-                </div>
-            </div>
+            <GoalHead page={page} takesReadings={takesReadings} />
             <div className="min-w-0 px-7 pb-10 max-md:order-3 max-md:px-4">
                 {page.measure !== 'judged' && page.measure !== 'yes_no' && (
                     <div className="mt-4">
@@ -98,24 +57,7 @@ export default function Goal({ page }: { page: GoalView }) {
                     </div>
                 )}
                 <div className="mt-6 grid grid-cols-[1fr_300px] gap-9 max-lg:grid-cols-1">
-                    <div className="min-w-0 space-y-6">
-                        {page.measure === 'judged' && <Judge page={page} />}
-                        <WrittenSum page={page} />
-                        {takesReadings && <Readings page={page} />}
-                        {!page.isPast &&
-                            (page.closedOn === null || page.tasks.length > 0) &&
-                            (page.measure === 'work' || page.measure === 'count' || page.tasks.length > 0) && (
-                                <Section title="Tasks of this goal" aside="Tasks of its projects are on the projects’ pages.">
-                                    <ul className="divide-y divide-hairline">
-                                        {page.tasks.map((task) => (
-                                            <TaskLine key={task.id} task={task} people={[]} showsOwner showsTime />
-                                        ))}
-                                    </ul>
-                                    {page.closedOn === null && <AddTask to={{ goal: goal.id }} words="Add a task for this goal" />}
-                                </Section>
-                            )}
-                        <GoalHistory page={page} />
-                    </div>
+                    <AboutIt page={page} takesReadings={takesReadings} />
                     <div className="space-y-6">
                         <Chance page={page} />
                         {!page.isPast && <Actions page={page} />}
@@ -124,6 +66,86 @@ export default function Goal({ page }: { page: GoalView }) {
                 </div>
             </div>
         </div>
+    );
+}
+
+function GoalHead({ page, takesReadings }: { page: GoalView; takesReadings: boolean }) {
+    return (
+        <div className="min-w-0 px-7 pt-5 max-md:order-1 max-md:px-4">
+            <p className="mb-1 flex flex-wrap items-center gap-x-2.5 text-xs text-ink-2 md:hidden">
+                <ThreadLine
+                    parts={page.above.map((above) => ({ value: route('goals.show', above.id), label: above.title }))}
+                    cord={page.goal.cord}
+                />
+            </p>
+            <div className="grid grid-cols-[1fr_min(300px,40%)] items-start gap-6 max-md:grid-cols-1">
+                <WhatItSays page={page} />
+                <div className="pt-3">
+                    <Figure page={page} />
+                    {takesReadings && page.closedOn === null && !page.isPast && <EnterReading page={page} />}
+                </div>
+            </div>
+        </div>
+    );
+}
+
+function WhatItSays({ page }: { page: GoalView }) {
+    return (
+        <div>
+            {page.isPast && (
+                <p className="mb-1">
+                    As of {fullDateWords(page.on)}.{' '}
+                    <Link href={addressOn(page.goal.id, null)} className="link">
+                        Back to today
+                    </Link>
+                </p>
+            )}
+            <h1 className="text-2xl">{page.goal.title}</h1>
+            <p className="mt-1 text-xs text-ink-2">
+                {page.closedOn !== null
+                    ? [
+                          `closed ${dayWords(page.closedOn)}`,
+                          page.rest !== null && `, the rest ${page.rest}`,
+                          page.closingLine !== null && `: ${page.closingLine}`,
+                      ]
+                    : `by ${dayWords(page.period.last)}, ${count(page.daysLeft, 'working day')} left`}
+                {page.goal.isPrivate && ', restricted'}
+            </p>
+            <Kin page={page} />
+            {page.ready !== null && (
+                <p className="mt-2 font-semibold">
+                    {page.ready === 'done' ? 'Everything is done: ready to close.' : 'The period has ended: ready to close.'}
+                </p>
+            )}
+            {page.why !== null && <p className="mt-2 max-w-prose whitespace-pre-line">{page.why}</p>}
+        </div>
+    );
+}
+
+function AboutIt({ page, takesReadings }: { page: GoalView; takesReadings: boolean }) {
+    return (
+        <div className="min-w-0 space-y-6">
+            {page.measure === 'judged' && <Judge page={page} />}
+            <WrittenSum page={page} />
+            {takesReadings && <Readings page={page} />}
+            {!page.isPast &&
+                (page.closedOn === null || page.tasks.length > 0) &&
+                (page.measure === 'work' || page.measure === 'count' || page.tasks.length > 0) && <TasksOfIt page={page} />}
+            <GoalHistory page={page} />
+        </div>
+    );
+}
+
+function TasksOfIt({ page }: { page: GoalView }) {
+    return (
+        <Section title="Tasks of this goal" aside="Tasks of its projects are on the projects’ pages.">
+            <ul className="divide-y divide-hairline">
+                {page.tasks.map((task) => (
+                    <TaskLine key={task.id} task={task} people={[]} showsOwner showsTime />
+                ))}
+            </ul>
+            {page.closedOn === null && <AddTask to={{ goal: page.goal.id }} words="Add a task for this goal" />}
+        </Section>
     );
 }
 

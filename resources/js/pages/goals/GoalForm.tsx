@@ -1,7 +1,7 @@
 import { grouped } from '../../lib/options';
 import { Head } from '@inertiajs/react';
-import { useForm } from '../../lib/kept/useForm';
-import type { GoalFormView, MeasureKind } from '../../generated/props';
+import { useForm, type Form } from '../../lib/kept/useForm';
+import type { GoalFormView, MeasureKind, GoalValues } from '../../generated/props';
 import { bind, bindRecord, saving } from '../../lib/forms';
 import { route } from '../../lib/routes';
 import { CheckList } from '../../parts/fields/CheckList';
@@ -11,7 +11,7 @@ import { CheckpointFields } from '../../parts/goals/CheckpointFields';
 import { MeasureFields } from '../../parts/goals/MeasureFields';
 import { EffectOnFigures } from '../../parts/goals/EffectOnFigures';
 import { SeenByFields } from '../../parts/goals/SeenByFields';
-import { Button, ButtonLink } from '../../ui/Button';
+import { SaveLine } from '../../parts/fields/SaveLine';
 import { TextArea, TextField } from '../../ui/Field';
 import { SelectField } from '../../ui/Select';
 import { Check } from '../../ui/Check';
@@ -63,102 +63,106 @@ export default function GoalForm({ page }: { page: GoalFormView }) {
                 {goal.id === null && goal.predecessor === null && <FromToday page={page} data={data} set={form.setData} />}
                 <details className="border-t border-rule pt-3" open={goal.id !== null || Object.keys(errors).length > 0}>
                     <summary className="cursor-pointer font-semibold">More details</summary>
-                    <div className="mt-4 space-y-5">
-                        <TextArea label="Why it matters" rows={3} maxLength={5000} {...bind(form, 'why')} />
-                        <div className="grid grid-cols-2 gap-4 max-md:grid-cols-1">
-                            <OwnerAndArea
-                                owner={data.owner}
-                                area={data.area}
-                                people={page.people}
-                                areas={page.areas}
-                                errors={errors}
-                                onChange={(change) => {
-                                    form.setData({ ...data, ...change });
-                                }}
-                            />
-                            <TextField label="Weight in the goal above" inputMode="decimal" {...bind(form, 'weight')} />
-                            {data.measure === 'work' && (
-                                <TextField
-                                    label="Weight of its own tasks"
-                                    hint="All of them together, beside each goal beneath it and each project."
-                                    inputMode="decimal"
-                                    {...bind(form, 'tasksWeight')}
-                                />
-                            )}
-                            {isYear && data.parent === null && (
-                                <RecordField
-                                    label="Long-term goal"
-                                    none="None"
-                                    options={page.longTermGoals}
-                                    {...bindRecord(form, 'longTermGoal')}
-                                />
-                            )}
-                            {isYear && data.parent === null && (
-                                <TextField
-                                    label="Thread mark"
-                                    maxLength={2}
-                                    {...bind(form, 'mark')}
-                                    hint="Two letters, taken from the title if left empty."
-                                />
-                            )}
-                        </div>
-                        {isYear && (
-                            <CheckList
-                                legend="Worked on in"
-                                choices={[1, 2, 3, 4].map((quarter) => ({ value: quarter, words: `Q${String(quarter)}` }))}
-                                chosen={data.quarters}
-                                onChange={(quarters) => {
-                                    form.setData('quarters', quarters);
-                                }}
-                            />
-                        )}
-                        <SeenByFields
-                            page={page}
-                            data={data}
-                            errors={errors}
-                            set={(change) => {
-                                form.setData({ ...data, ...change });
-                            }}
-                        />
-                        {isWeek ? (
-                            <Check
-                                label="Firm: promised to somebody"
-                                checked={data.isFirm}
-                                onChange={(on) => {
-                                    form.setData('isFirm', on);
-                                }}
-                            />
-                        ) : (
-                            <Check
-                                label="Main goal of the period"
-                                checked={data.isMain}
-                                onChange={(on) => {
-                                    form.setData('isMain', on);
-                                }}
-                            />
-                        )}
-                        <CheckpointFields
-                            points={data.checkpoints}
-                            errors={errors}
-                            onChange={(points) => {
-                                form.setData('checkpoints', points);
-                            }}
-                        />
-                    </div>
+                    <MoreDetails page={page} form={form} isYear={isYear} isWeek={isWeek} />
                 </details>
                 {goal.id !== null && form.isDirty && <EffectOnFigures url={route('goals.preview', goal.id)} data={data} />}
                 {goal.id === null && data.parent !== null && data.title !== '' && (
                     <EffectOnFigures url={route('goals.preview-new')} data={data} />
                 )}
-                <div className="flex gap-3 border-t border-rule pt-4">
-                    <Button kind="main" type="submit" disabled={form.processing}>
-                        {goal.id === null ? 'Add goal' : 'Save'}
-                    </Button>
-                    <ButtonLink kind="quiet" href={goal.id === null ? route('year') : route('goals.show', goal.id)}>
-                        Cancel
-                    </ButtonLink>
-                </div>
+                <SaveLine
+                    words={goal.id === null ? 'Add goal' : 'Save'}
+                    isOff={form.processing}
+                    cancel={goal.id === null ? route('year') : route('goals.show', goal.id)}
+                />
             </form>
+        </div>
+    );
+}
+
+function MoreDetails({ page, form, isYear, isWeek }: { page: GoalFormView; form: Form<GoalValues>; isYear: boolean; isWeek: boolean }) {
+    return (
+        <div className="mt-4 space-y-5">
+            <TextArea label="Why it matters" rows={3} maxLength={5000} {...bind(form, 'why')} />
+            <OwnerAndWeight page={page} form={form} isYear={isYear} />
+            {isYear && (
+                <CheckList
+                    legend="Worked on in"
+                    choices={[1, 2, 3, 4].map((quarter) => ({ value: quarter, words: `Q${String(quarter)}` }))}
+                    chosen={form.data.quarters}
+                    onChange={(quarters) => {
+                        form.setData('quarters', quarters);
+                    }}
+                />
+            )}
+            <SeenByFields
+                page={page}
+                data={form.data}
+                errors={form.errors}
+                set={(change) => {
+                    form.setData({ ...form.data, ...change });
+                }}
+            />
+            {isWeek ? (
+                <Check
+                    label="Firm: promised to somebody"
+                    checked={form.data.isFirm}
+                    onChange={(on) => {
+                        form.setData('isFirm', on);
+                    }}
+                />
+            ) : (
+                <Check
+                    label="Main goal of the period"
+                    checked={form.data.isMain}
+                    onChange={(on) => {
+                        form.setData('isMain', on);
+                    }}
+                />
+            )}
+            <CheckpointFields
+                points={form.data.checkpoints}
+                errors={form.errors}
+                onChange={(points) => {
+                    form.setData('checkpoints', points);
+                }}
+            />
+        </div>
+    );
+}
+
+function OwnerAndWeight({ page, form, isYear }: { page: GoalFormView; form: Form<GoalValues>; isYear: boolean }) {
+    return (
+        <div className="grid grid-cols-2 gap-4 max-md:grid-cols-1">
+            <OwnerAndArea
+                owner={form.data.owner}
+                area={form.data.area}
+                people={page.people}
+                areas={page.areas}
+                errors={form.errors}
+                onChange={(change) => {
+                    form.setData({ ...form.data, ...change });
+                }}
+            />
+            <TextField label="Weight in the goal above" inputMode="decimal" {...bind(form, 'weight')} />
+            {form.data.measure === 'work' && (
+                <TextField
+                    label="Weight of its own tasks"
+                    hint="All of them together, beside each goal beneath it and each project."
+                    inputMode="decimal"
+                    {...bind(form, 'tasksWeight')}
+                />
+            )}
+            {isYear && form.data.parent === null && (
+                <RecordField label="Long-term goal" none="None" options={page.longTermGoals} {...bindRecord(form, 'longTermGoal')} />
+            )}
+            {isYear && form.data.parent === null && (
+                <TextField
+                    label="Thread mark"
+                    maxLength={2}
+                    {...bind(form, 'mark')}
+                    hint="Two letters, taken from the title if left empty."
+                />
+            )}
         </div>
     );
 }

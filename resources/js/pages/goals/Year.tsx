@@ -1,7 +1,7 @@
 import { Head, Link, router } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import { useState } from 'react';
-import type { YearView as YearProps } from '../../generated/props';
+import type { YearView as YearProps, YearView } from '../../generated/props';
 import { fullDateWords } from '../../lib/dates';
 import { useKeys } from '../../lib/keys';
 import { route } from '../../lib/routes';
@@ -62,41 +62,57 @@ export default function Year({ page }: { page: YearProps }) {
                         <PaperWeek sheet={page} />
                     </div>
                 )}
-                <footer
-                    className={clsx(
-                        'mt-auto flex flex-wrap items-center gap-x-5 gap-y-2 border-t',
-                        'border-hairline py-2.5 text-xs text-ink-2 print:hidden',
-                    )}
-                >
-                    <span className="min-w-60 flex-1">
-                        The notch shows where a goal should be today. Sparse hatching: missing. Crossed hatching: far behind. The worst
-                        comes first. Press a gauge, or e, to see how it is calculated.
-                    </span>
-                    <span className="ml-auto flex flex-wrap items-center gap-3">
-                        <AsOf on={page.on} addressOf={(on) => yearAddress(page, { on })} />
-                        <Button kind="quiet" keys="l" aria-expanded={isFilterOpen} onClick={toggle.filter}>
-                            Filter
-                        </Button>
-                        <Button kind="quiet" keys="o" className="max-md:hidden" onClick={toggle.outline}>
-                            {isOutline ? 'Drawing' : 'Outline'}
-                        </Button>
-                        <Button
-                            className="max-md:hidden"
-                            onClick={() => {
-                                window.print();
-                            }}
-                        >
-                            Print
-                        </Button>
-                        <ButtonLink href={route('planning', page.period.name)}>Plan {page.period.words}</ButtonLink>
-                        <ButtonLink href={route('closing', page.period.name)}>Close {page.period.words}</ButtonLink>
-                        <ButtonLink kind="main" href={route('goals.create', { _query: { period: page.period.name } })}>
-                            New goal
-                        </ButtonLink>
-                    </span>
-                </footer>
+                <YearFoot page={page} isOutline={isOutline} isFilterOpen={isFilterOpen} toggle={toggle} />
             </div>
         </YearContext>
+    );
+}
+
+function YearFoot({
+    page,
+    isOutline,
+    isFilterOpen,
+    toggle,
+}: {
+    page: YearView;
+    isOutline: boolean;
+    isFilterOpen: boolean;
+    toggle: { outline: () => void; filter: () => void };
+}) {
+    return (
+        <footer
+            className={clsx(
+                'mt-auto flex flex-wrap items-center gap-x-5 gap-y-2 border-t',
+                'border-hairline py-2.5 text-xs text-ink-2 print:hidden',
+            )}
+        >
+            <span className="min-w-60 flex-1">
+                The notch shows where a goal should be today. Sparse hatching: missing. Crossed hatching: far behind. The worst comes first.
+                Press a gauge, or e, to see how it is calculated.
+            </span>
+            <span className="ml-auto flex flex-wrap items-center gap-3">
+                <AsOf on={page.on} addressOf={(on) => yearAddress(page, { on })} />
+                <Button kind="quiet" keys="l" aria-expanded={isFilterOpen} onClick={toggle.filter}>
+                    Filter
+                </Button>
+                <Button kind="quiet" keys="o" className="max-md:hidden" onClick={toggle.outline}>
+                    {isOutline ? 'Drawing' : 'Outline'}
+                </Button>
+                <Button
+                    className="max-md:hidden"
+                    onClick={() => {
+                        window.print();
+                    }}
+                >
+                    Print
+                </Button>
+                <ButtonLink href={route('planning', page.period.name)}>Plan {page.period.words}</ButtonLink>
+                <ButtonLink href={route('closing', page.period.name)}>Close {page.period.words}</ButtonLink>
+                <ButtonLink kind="main" href={route('goals.create', { _query: { period: page.period.name } })}>
+                    New goal
+                </ButtonLink>
+            </span>
+        </footer>
     );
 }
 

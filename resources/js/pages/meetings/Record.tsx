@@ -15,22 +15,7 @@ export default function Record({ page }: { page: SeriesRecordView }) {
     return (
         <div className="space-y-8 px-6 py-5 max-md:px-4">
             <Head title={`How ${page.title} goes`} />
-            <header>
-                <p className="text-xs text-ink-2">
-                    <Link href={route('series.show', page.id)} className="link">
-                        {page.title}
-                    </Link>
-                    , the last {count(page.meetings.length, 'meeting')}
-                </p>
-                <h1>How these meetings go</h1>
-                {page.meetings.length > 0 && (
-                    <p className="mt-2 max-w-prose text-md">
-                        They took {took} of {planned} min, {page.hours} hours of people’s time.{' '}
-                        {page.promised > 0 && `${String(page.kept)} of ${count(page.promised, 'next step')} were done by their date. `}
-                        {page.open > 0 && `${count(page.open, 'issue')} ${page.open === 1 ? 'is' : 'are'} open${oldest}.`}
-                    </p>
-                )}
-            </header>
+            <RecordHead page={page} took={took} planned={planned} oldest={oldest} />
             {page.meetings.length === 0 && <Empty>Once some of these meetings were held, their times and issues are compared here.</Empty>}
             {page.items.length > 0 && (
                 <Section title="Standing agenda" aside="over the last eight meetings">
@@ -51,39 +36,64 @@ export default function Record({ page }: { page: SeriesRecordView }) {
                     </table>
                 </Section>
             )}
-            {page.meetings.length > 0 && (
-                <Section title="Meeting by meeting">
-                    <table className="w-full max-w-3xl text-left">
-                        <TableHead
-                            columns={[
-                                { words: 'Date', className: 'w-28 max-md:w-20' },
-                                { words: 'Time, min' },
-                                { words: 'People', className: 'w-20 text-right max-md:w-14' },
-                                { words: 'Raised', className: 'w-24 text-right max-md:w-14' },
-                                { words: 'Resolved', className: 'w-24 text-right max-md:w-18' },
-                            ]}
-                        />
-                        <tbody>
-                            {page.meetings.toReversed().map((meeting) => (
-                                <tr key={meeting.id} className="border-b border-hairline">
-                                    <td className="py-1">
-                                        <Link href={route('meetings.show', meeting.id)} className="hover:underline">
-                                            {dayWords(meeting.on)}
-                                        </Link>
-                                    </td>
-                                    <td>
-                                        <Time took={meeting.took} planned={meeting.planned} />
-                                    </td>
-                                    <td className="text-right font-mono text-xs">{meeting.people}</td>
-                                    <td className="text-right font-mono text-xs">{meeting.raised}</td>
-                                    <td className="text-right font-mono text-xs">{meeting.resolved}</td>
-                                </tr>
-                            ))}
-                        </tbody>
-                    </table>
-                </Section>
-            )}
+            {page.meetings.length > 0 && <MeetingByMeeting page={page} />}
         </div>
+    );
+}
+
+function RecordHead({ page, took, planned, oldest }: { page: SeriesRecordView; took: number; planned: number; oldest: string }) {
+    return (
+        <header>
+            <p className="text-xs text-ink-2">
+                <Link href={route('series.show', page.id)} className="link">
+                    {page.title}
+                </Link>
+                , the last {count(page.meetings.length, 'meeting')}
+            </p>
+            <h1>How these meetings go</h1>
+            {page.meetings.length > 0 && (
+                <p className="mt-2 max-w-prose text-md">
+                    They took {took} of {planned} min, {page.hours} hours of people’s time.{' '}
+                    {page.promised > 0 && `${String(page.kept)} of ${count(page.promised, 'next step')} were done by their date. `}
+                    {page.open > 0 && `${count(page.open, 'issue')} ${page.open === 1 ? 'is' : 'are'} open${oldest}.`}
+                </p>
+            )}
+        </header>
+    );
+}
+
+function MeetingByMeeting({ page }: { page: SeriesRecordView }) {
+    return (
+        <Section title="Meeting by meeting">
+            <table className="w-full max-w-3xl text-left">
+                <TableHead
+                    columns={[
+                        { words: 'Date', className: 'w-28 max-md:w-20' },
+                        { words: 'Time, min' },
+                        { words: 'People', className: 'w-20 text-right max-md:w-14' },
+                        { words: 'Raised', className: 'w-24 text-right max-md:w-14' },
+                        { words: 'Resolved', className: 'w-24 text-right max-md:w-18' },
+                    ]}
+                />
+                <tbody>
+                    {page.meetings.toReversed().map((meeting) => (
+                        <tr key={meeting.id} className="border-b border-hairline">
+                            <td className="py-1">
+                                <Link href={route('meetings.show', meeting.id)} className="hover:underline">
+                                    {dayWords(meeting.on)}
+                                </Link>
+                            </td>
+                            <td>
+                                <Time took={meeting.took} planned={meeting.planned} />
+                            </td>
+                            <td className="text-right font-mono text-xs">{meeting.people}</td>
+                            <td className="text-right font-mono text-xs">{meeting.raised}</td>
+                            <td className="text-right font-mono text-xs">{meeting.resolved}</td>
+                        </tr>
+                    ))}
+                </tbody>
+            </table>
+        </Section>
     );
 }
 

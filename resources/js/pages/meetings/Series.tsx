@@ -1,6 +1,6 @@
 import { Head, Link, router } from '@inertiajs/react';
 import { useState } from 'react';
-import type { SeriesView } from '../../generated/props';
+import type { SeriesView, SeriesRow } from '../../generated/props';
 import { act } from '../../lib/queue/act';
 import { dayWords, hoursWords } from '../../lib/dates';
 import { useKeys } from '../../lib/keys';
@@ -37,19 +37,7 @@ export default function Series({ page }: { page: SeriesView }) {
         <div className="grid flex-1 grid-cols-[1fr_320px] max-lg:grid-cols-1">
             <Head title={series.title} />
             <div className="min-w-0 px-6 py-5 max-md:px-4">
-                <p className="text-xs text-ink-2">
-                    {series.rule} at {series.time}
-                    {series.zone !== null && `, ${series.zone.replaceAll('_', ' ')} time`}, {hoursWords(series.minutes)}
-                    {series.isPrivate && ', private to its attendees'}
-                    {page.belongsTo.map(({ value, label }) => (
-                        <span key={value}>
-                            ,{' '}
-                            <Link href={value} className="link">
-                                {label}
-                            </Link>
-                        </span>
-                    ))}
-                </p>
+                <When page={page} />
                 <h1>{series.title}</h1>
                 {page.changes !== null && (
                     <p className="text-xs text-ink-2">
@@ -57,103 +45,139 @@ export default function Series({ page }: { page: SeriesView }) {
                     </p>
                 )}
                 {series.purpose !== null && <p className="mt-1 max-w-prose text-ink-2">{series.purpose}</p>}
-                <div className="mt-5 flex flex-wrap items-end justify-between gap-4 border-t-2 border-ink pt-3">
-                    <div>
-                        <h2 className="text-lg">
-                            {series.running !== null
-                                ? 'In progress'
-                                : series.next === null
-                                  ? 'No next meeting'
-                                  : `Next, ${dayWords(series.next)}`}
-                        </h2>
-                        <p className="text-xs text-ink-2">
-                            {page.chair !== null && `${first(page.chair)} chairs`}
-                            {page.minuteTaker !== null && `, ${first(page.minuteTaker)} takes the minutes`}
-                        </p>
-                    </div>
-                    {page.mayRun && (series.running !== null || series.next !== null) && (
-                        <Button kind="main" keys="Ctrl ↵" onClick={open}>
-                            {series.running !== null ? 'Join' : 'Start the meeting'}
-                        </Button>
-                    )}
-                </div>
-                {isEarly && series.next !== null && (
-                    <p role="alert" className="mt-3 flex flex-wrap items-center gap-3 border-y border-ink py-2">
-                        This meeting is on {dayWords(series.next)}.
-                        <Button
-                            onClick={() => {
-                                act('post', route('series.open', series.id), { on: series.next, early: true });
-                            }}
-                        >
-                            Open it now
-                        </Button>
-                        <Button
-                            kind="quiet"
-                            onClick={() => {
-                                setEarly(false);
-                            }}
-                        >
-                            Cancel
-                        </Button>
-                    </p>
-                )}
+                <NextMeeting page={page} open={open} />
+                {isEarly && series.next !== null && <Early series={series} on={series.next} setEarly={setEarly} />}
                 <Agenda page={page} />
             </div>
-            <aside className="space-y-6 border-l border-hairline px-6 py-5 max-lg:border-0 max-md:px-4">
-                <RaiseIssue series={series} projects={page.projects} goals={page.goals} />
-                {page.followUps.length > 0 && (
-                    <Section title="Follow-ups" aside="late ones first">
-                        <ul className="divide-y divide-hairline">
-                            {page.followUps.map((task) => (
-                                <TaskLine key={task.id} task={task} people={[]} showsOwner isCompact />
-                            ))}
-                        </ul>
-                    </Section>
-                )}
-                <Section title="Attendees">
-                    <p>{[...page.attendees.map((person) => person.name), ...page.guests].join(', ')}</p>
-                    {page.against.map((words) => (
-                        <p key={words} className="mt-1 text-xs font-semibold text-persimmon">
-                            {words}
-                        </p>
-                    ))}
-                </Section>
-                <Points points={page.points} people={page.attendees} />
-                <SeriesTray page={page} />
-                <Planned page={page} />
-                <Section title="Past meetings">
-                    {page.held.length === 0 && <p className="text-xs text-ink-2">None yet.</p>}
-                    <ul className="max-h-64 overflow-y-auto">
-                        {page.held.map((meeting) => (
-                            <li key={meeting.on} className="py-0.5">
-                                <Link href={meeting.link} className="hover:underline">
-                                    {dayWords(meeting.on)}
-                                </Link>
-                            </li>
+            <BesideTheAgenda page={page} />
+        </div>
+    );
+}
+
+function When({ page }: { page: SeriesView }) {
+    return (
+        <p className="text-xs text-ink-2">
+            {page.series.rule} at {page.series.time}
+            {page.series.zone !== null && `, ${page.series.zone.replaceAll('_', ' ')} time`}, {hoursWords(page.series.minutes)}
+            {page.series.isPrivate && ', private to its attendees'}
+            {page.belongsTo.map(({ value, label }) => (
+                <span key={value}>
+                    ,{' '}
+                    <Link href={value} className="link">
+                        {label}
+                    </Link>
+                </span>
+            ))}
+        </p>
+    );
+}
+
+function NextMeeting({ page, open }: { page: SeriesView; open: () => void }) {
+    return (
+        <div className="mt-5 flex flex-wrap items-end justify-between gap-4 border-t-2 border-ink pt-3">
+            <div>
+                <h2 className="text-lg">
+                    {page.series.running !== null
+                        ? 'In progress'
+                        : page.series.next === null
+                          ? 'No next meeting'
+                          : `Next, ${dayWords(page.series.next)}`}
+                </h2>
+                <p className="text-xs text-ink-2">
+                    {page.chair !== null && `${first(page.chair)} chairs`}
+                    {page.minuteTaker !== null && `, ${first(page.minuteTaker)} takes the minutes`}
+                </p>
+            </div>
+            {page.mayRun && (page.series.running !== null || page.series.next !== null) && (
+                <Button kind="main" keys="Ctrl ↵" onClick={open}>
+                    {page.series.running !== null ? 'Join' : 'Start the meeting'}
+                </Button>
+            )}
+        </div>
+    );
+}
+
+function Early({ series, on, setEarly }: { series: SeriesRow; on: string; setEarly: (value: boolean) => void }) {
+    return (
+        <p role="alert" className="mt-3 flex flex-wrap items-center gap-3 border-y border-ink py-2">
+            This meeting is on {dayWords(on)}.
+            <Button
+                onClick={() => {
+                    act('post', route('series.open', series.id), { on, early: true });
+                }}
+            >
+                Start it now
+            </Button>
+            <Button
+                kind="quiet"
+                onClick={() => {
+                    setEarly(false);
+                }}
+            >
+                Cancel
+            </Button>
+        </p>
+    );
+}
+
+function BesideTheAgenda({ page }: { page: SeriesView }) {
+    return (
+        <aside className="space-y-6 border-l border-hairline px-6 py-5 max-lg:border-0 max-md:px-4">
+            <RaiseIssue series={page.series} projects={page.projects} goals={page.goals} />
+            {page.followUps.length > 0 && (
+                <Section title="Follow-ups" aside="late ones first">
+                    <ul className="divide-y divide-hairline">
+                        {page.followUps.map((task) => (
+                            <TaskLine key={task.id} task={task} people={[]} showsOwner isCompact />
                         ))}
                     </ul>
-                    {page.held.length < series.held && (
-                        <Link
-                            href={route('series.show', { series: series.id, _query: { all: 1 } })}
-                            preserveScroll
-                            className="text-xs link "
-                        >
-                            {series.held - page.held.length} earlier meetings
-                        </Link>
-                    )}
                 </Section>
-                <div className="flex flex-wrap items-center gap-3">
-                    {page.mayChange && <ButtonLink href={route('series.edit', series.id)}>Edit</ButtonLink>}
-                    <Link href={route('series.record', series.id)} className="link">
-                        How these meetings go
-                    </Link>
-                    {series.next !== null && (
-                        <a href={route('series.calendar', series.id)} className="link">
-                            Next as .ics
-                        </a>
-                    )}
-                </div>
-            </aside>
-        </div>
+            )}
+            <Section title="Attendees">
+                <p>{[...page.attendees.map((person) => person.name), ...page.guests].join(', ')}</p>
+                {page.against.map((words) => (
+                    <p key={words} className="mt-1 text-xs font-semibold text-persimmon">
+                        {words}
+                    </p>
+                ))}
+            </Section>
+            <Points points={page.points} people={page.attendees} />
+            <SeriesTray page={page} />
+            <Planned page={page} />
+            <PastMeetings page={page} />
+            <div className="flex flex-wrap items-center gap-3">
+                {page.mayChange && <ButtonLink href={route('series.edit', page.series.id)}>Edit</ButtonLink>}
+                <Link href={route('series.record', page.series.id)} className="link">
+                    How these meetings go
+                </Link>
+                {page.series.next !== null && (
+                    <a href={route('series.calendar', page.series.id)} className="link">
+                        Next as .ics
+                    </a>
+                )}
+            </div>
+        </aside>
+    );
+}
+
+function PastMeetings({ page }: { page: SeriesView }) {
+    return (
+        <Section title="Past meetings">
+            {page.held.length === 0 && <p className="text-xs text-ink-2">None yet.</p>}
+            <ul className="max-h-64 overflow-y-auto">
+                {page.held.map((meeting) => (
+                    <li key={meeting.on} className="py-0.5">
+                        <Link href={meeting.link} className="hover:underline">
+                            {dayWords(meeting.on)}
+                        </Link>
+                    </li>
+                ))}
+            </ul>
+            {page.held.length < page.series.held && (
+                <Link href={route('series.show', { series: page.series.id, _query: { all: 1 } })} preserveScroll className="text-xs link ">
+                    {page.series.held - page.held.length} earlier meetings
+                </Link>
+            )}
+        </Section>
     );
 }

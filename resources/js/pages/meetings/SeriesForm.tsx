@@ -1,13 +1,13 @@
+import { SaveLine } from '../../parts/fields/SaveLine';
 import { Head } from '@inertiajs/react';
-import { useForm } from '../../lib/kept/useForm';
-import type { SeriesFormView } from '../../generated/props';
+import { useForm, type Form } from '../../lib/kept/useForm';
+import type { SeriesFormView, SeriesValues } from '../../generated/props';
 import { bind, bindRecord, saving } from '../../lib/forms';
 import { route } from '../../lib/routes';
 import { AttendeeFields } from '../../parts/meetings/AttendeeFields';
 import { RuleFields } from '../../parts/meetings/RuleFields';
 import { RecordField } from '../../parts/fields/Choose';
 import { StandingFields } from '../../parts/meetings/StandingFields';
-import { Button, ButtonLink } from '../../ui/Button';
 import { TextArea, TextField } from '../../ui/Field';
 import { DateField } from '../../ui/DateField';
 import { TimeField } from '../../ui/TimeField';
@@ -53,92 +53,10 @@ export default function SeriesForm({ page }: { page: SeriesFormView }) {
                         form.setData('rule', rule);
                     }}
                 />
-                <div className="grid grid-cols-3 gap-4 max-md:grid-cols-1">
-                    <DateField label="First on" {...bind(form, 'startsOn')} />
-                    <TimeField label="At" {...bind(form, 'time')} />
-                    <NumberField
-                        label="Min"
-                        min={5}
-                        max={600}
-                        value={data.minutes}
-                        error={errors.minutes}
-                        onChange={(value) => {
-                            form.setData('minutes', Number(value));
-                        }}
-                    />
-                </div>
-                <div className="grid grid-cols-3 gap-4 max-md:grid-cols-1">
-                    <SelectField
-                        label="Time zone"
-                        value={data.timezone ?? ''}
-                        none="the workspace's"
-                        error={errors.timezone}
-                        options={page.zones.map((zone) => ({ value: zone, label: zone.replaceAll('_', ' ') }))}
-                        onChange={(zone) => {
-                            form.setData('timezone', zone === '' ? null : zone);
-                        }}
-                    />
-                    {series.id !== null && isAnother && (
-                        <DateField
-                            label="The change applies from"
-                            hint="all meetings to come if left empty"
-                            value={data.appliesFrom ?? ''}
-                            error={errors.appliesFrom}
-                            onChange={(day) => {
-                                form.setData('appliesFrom', day === '' ? null : day);
-                            }}
-                        />
-                    )}
-                </div>
-                <div className="grid grid-cols-3 items-end gap-4 max-md:grid-cols-1">
-                    <NumberField
-                        label="Opening round, min"
-                        hint="0 for none"
-                        min={0}
-                        max={60}
-                        value={data.openingMinutes}
-                        error={errors.openingMinutes}
-                        onChange={(value) => {
-                            form.setData('openingMinutes', Number(value));
-                        }}
-                    />
-                    <NumberField
-                        label="Closing, min"
-                        hint="kept free at the end"
-                        min={0}
-                        max={60}
-                        value={data.closingMinutes}
-                        error={errors.closingMinutes}
-                        onChange={(value) => {
-                            form.setData('closingMinutes', Number(value));
-                        }}
-                    />
-                    <NumberField
-                        label="Chair changes every"
-                        hint="so many meetings"
-                        min={1}
-                        max={52}
-                        value={data.rotatesEvery}
-                        error={errors.rotatesEvery}
-                        onChange={(value) => {
-                            form.setData('rotatesEvery', Number(value));
-                        }}
-                    />
-                </div>
-                <div className="grid grid-cols-3 gap-4 max-md:grid-cols-1">
-                    <SelectField
-                        label="Order of its parts"
-                        value={data.parts ?? ''}
-                        none="issues, follow-ups, standing agenda"
-                        error={errors.parts}
-                        options={orders}
-                        onChange={(parts) => {
-                            form.setData('parts', parts === '' ? null : parts);
-                        }}
-                    />
-                    <RecordField label="Project" none="no project" options={page.projects} {...bindRecord(form, 'project')} />
-                    <RecordField label="Area" none="no area" options={page.areas} {...bindRecord(form, 'area')} />
-                </div>
+                <FirstOne form={form} errors={errors} />
+                <ZoneAndChange page={page} form={form} errors={errors} isAnother={isAnother} />
+                <RoundsAndChair form={form} errors={errors} />
+                <PartsAndPlace page={page} form={form} errors={errors} />
                 <AttendeeFields
                     page={page}
                     value={data}
@@ -165,15 +83,136 @@ export default function SeriesForm({ page }: { page: SeriesFormView }) {
                         form.setData('standing', standing);
                     }}
                 />
-                <div className="flex gap-3 border-t border-rule pt-4">
-                    <Button kind="main" type="submit" disabled={form.processing}>
-                        {series.id === null ? 'Add meeting' : 'Save'}
-                    </Button>
-                    <ButtonLink kind="quiet" href={series.id === null ? route('meetings.index') : route('series.show', series.id)}>
-                        Cancel
-                    </ButtonLink>
-                </div>
+                <SaveLine
+                    words={series.id === null ? 'Add meeting' : 'Save'}
+                    isOff={form.processing}
+                    cancel={series.id === null ? route('meetings.index') : route('series.show', series.id)}
+                />
             </form>
+        </div>
+    );
+}
+
+function FirstOne({ form, errors }: { form: Form<SeriesValues>; errors: Partial<Record<string, string>> }) {
+    return (
+        <div className="grid grid-cols-3 gap-4 max-md:grid-cols-1">
+            <DateField label="First on" {...bind(form, 'startsOn')} />
+            <TimeField label="At" {...bind(form, 'time')} />
+            <NumberField
+                label="Min"
+                min={5}
+                max={600}
+                value={form.data.minutes}
+                error={errors.minutes}
+                onChange={(value) => {
+                    form.setData('minutes', Number(value));
+                }}
+            />
+        </div>
+    );
+}
+
+function ZoneAndChange({
+    page,
+    form,
+    errors,
+    isAnother,
+}: {
+    page: SeriesFormView;
+    form: Form<SeriesValues>;
+    errors: Partial<Record<string, string>>;
+    isAnother: boolean;
+}) {
+    return (
+        <div className="grid grid-cols-3 gap-4 max-md:grid-cols-1">
+            <SelectField
+                label="Time zone"
+                value={form.data.timezone ?? ''}
+                none="the workspace's"
+                error={errors.timezone}
+                options={page.zones.map((zone) => ({ value: zone, label: zone.replaceAll('_', ' ') }))}
+                onChange={(zone) => {
+                    form.setData('timezone', zone === '' ? null : zone);
+                }}
+            />
+            {page.series.id !== null && isAnother && (
+                <DateField
+                    label="The change applies from"
+                    hint="all meetings to come if left empty"
+                    value={form.data.appliesFrom ?? ''}
+                    error={errors.appliesFrom}
+                    onChange={(day) => {
+                        form.setData('appliesFrom', day === '' ? null : day);
+                    }}
+                />
+            )}
+        </div>
+    );
+}
+
+function RoundsAndChair({ form, errors }: { form: Form<SeriesValues>; errors: Partial<Record<string, string>> }) {
+    return (
+        <div className="grid grid-cols-3 items-end gap-4 max-md:grid-cols-1">
+            <NumberField
+                label="Opening round, min"
+                hint="0 for none"
+                min={0}
+                max={60}
+                value={form.data.openingMinutes}
+                error={errors.openingMinutes}
+                onChange={(value) => {
+                    form.setData('openingMinutes', Number(value));
+                }}
+            />
+            <NumberField
+                label="Closing, min"
+                hint="kept free at the end"
+                min={0}
+                max={60}
+                value={form.data.closingMinutes}
+                error={errors.closingMinutes}
+                onChange={(value) => {
+                    form.setData('closingMinutes', Number(value));
+                }}
+            />
+            <NumberField
+                label="Chair changes every"
+                hint="so many meetings"
+                min={1}
+                max={52}
+                value={form.data.rotatesEvery}
+                error={errors.rotatesEvery}
+                onChange={(value) => {
+                    form.setData('rotatesEvery', Number(value));
+                }}
+            />
+        </div>
+    );
+}
+
+function PartsAndPlace({
+    page,
+    form,
+    errors,
+}: {
+    page: SeriesFormView;
+    form: Form<SeriesValues>;
+    errors: Partial<Record<string, string>>;
+}) {
+    return (
+        <div className="grid grid-cols-3 gap-4 max-md:grid-cols-1">
+            <SelectField
+                label="Order of its parts"
+                value={form.data.parts ?? ''}
+                none="issues, follow-ups, standing agenda"
+                error={errors.parts}
+                options={orders}
+                onChange={(parts) => {
+                    form.setData('parts', parts === '' ? null : parts);
+                }}
+            />
+            <RecordField label="Project" none="no project" options={page.projects} {...bindRecord(form, 'project')} />
+            <RecordField label="Area" none="no area" options={page.areas} {...bindRecord(form, 'area')} />
         </div>
     );
 }

@@ -1,8 +1,9 @@
+import { SaveLine } from '../../parts/fields/SaveLine';
 import { Head } from '@inertiajs/react';
-import { useForm } from '../../lib/kept/useForm';
-import type { Focus, ProjectFormView, Rank } from '../../generated/props';
+import { useForm, type Form } from '../../lib/kept/useForm';
+import type { Focus, ProjectFormView, Rank, ProjectValues } from '../../generated/props';
 import { bind, saving } from '../../lib/forms';
-import { lastMeansDone } from '../../lib/projects';
+import { LastStage } from '../../parts/projects/LastStage';
 import { focusOptions } from '../../lib/options';
 import { route } from '../../lib/routes';
 import { OwnerAndArea } from '../../parts/fields/OwnerAndArea';
@@ -10,11 +11,9 @@ import { SeenBy } from '../../parts/fields/SeenBy';
 import { ServesFields } from '../../parts/projects/ServesFields';
 import { StageFields } from '../../parts/projects/StageFields';
 import { HowItRuns } from '../../parts/projects/HowItRuns';
-import { Button, ButtonLink } from '../../ui/Button';
 import { TextArea, TextField } from '../../ui/Field';
 import { SelectField } from '../../ui/Select';
 import { DateField } from '../../ui/DateField';
-import { Check } from '../../ui/Check';
 
 /** The title is enough; the rest when wanted. */
 export default function ProjectForm({ page }: { page: ProjectFormView }) {
@@ -51,90 +50,15 @@ export default function ProjectForm({ page }: { page: ProjectFormView }) {
                         form.setData('stages', stages);
                     }}
                 />
-                {data.stages.length > 1 && (
-                    <div>
-                        <Check
-                            label={lastMeansDone(data.stages.at(-1)?.name ?? '')}
-                            checked={data.lastIsDone}
-                            onChange={(on) => {
-                                form.setData('lastIsDone', on);
-                            }}
-                        />
-                        {errors.lastIsDone !== undefined && <p className="text-sm font-medium text-persimmon">{errors.lastIsDone}</p>}
-                    </div>
-                )}
-                <div className="grid grid-cols-2 gap-4 max-md:grid-cols-1">
-                    <HowItRuns
-                        order={data.order}
-                        weighing={data.weighing}
-                        onChange={(change) => {
-                            form.setData({ ...data, ...change });
-                        }}
-                    />
-                    <DateField
-                        label="Starts"
-                        value={data.startsOn ?? ''}
-                        error={errors.startsOn}
-                        onChange={(value) => {
-                            form.setData('startsOn', value === '' ? null : value);
-                        }}
-                    />
-                    <DateField
-                        label="Due"
-                        value={data.dueOn ?? ''}
-                        error={errors.dueOn}
-                        hint="With both dates it has a pace."
-                        onChange={(value) => {
-                            form.setData('dueOn', value === '' ? null : value);
-                        }}
-                    />
-                    <OwnerAndArea
-                        owner={data.owner}
-                        area={data.area}
-                        people={page.people}
-                        areas={page.areas}
-                        errors={errors}
-                        onChange={(change) => {
-                            form.setData({ ...data, ...change });
-                        }}
-                    />
-                    <SelectField
-                        label="Rank"
-                        value={data.rank ?? ''}
-                        error={errors.rank}
-                        onChange={(value) => {
-                            form.setData('rank', value === '' ? null : (value as Rank));
-                        }}
-                        none="None"
-                        options={[
-                            { value: 'A', label: 'A' },
-                            { value: 'B', label: 'B' },
-                            { value: 'C', label: 'C' },
-                        ]}
-                    />
-                    <SelectField
-                        label="Focus needed"
-                        value={data.focus ?? ''}
-                        error={errors.focus}
-                        onChange={(value) => {
-                            form.setData('focus', value === '' ? null : (value as Focus));
-                        }}
-                        none="Not set"
-                        options={focusOptions}
-                    />
-                    <SelectField
-                        label="State"
-                        {...bind(form, 'state')}
-                        options={[
-                            { value: 'proposed', label: 'Proposed' },
-                            { value: 'active', label: 'Active' },
-                            { value: 'paused', label: 'Paused' },
-                            { value: 'done', label: 'Done' },
-                            { value: 'shelved', label: 'On the shelf' },
-                            { value: 'dropped', label: 'Dropped' },
-                        ]}
-                    />
-                </div>
+                <LastStage
+                    stages={data.stages.map(({ name }) => name)}
+                    isDone={data.lastIsDone}
+                    error={errors.lastIsDone}
+                    onChange={(on) => {
+                        form.setData('lastIsDone', on);
+                    }}
+                />
+                <HowItIsRun page={page} form={form} />
                 <SeenBy
                     viewing={data}
                     groups={page.groups}
@@ -145,15 +69,97 @@ export default function ProjectForm({ page }: { page: ProjectFormView }) {
                         form.setData({ ...data, ...change });
                     }}
                 />
-                <div className="flex gap-3 border-t border-rule pt-4">
-                    <Button kind="main" type="submit" disabled={form.processing}>
-                        {project.id === null ? 'Add project' : 'Save'}
-                    </Button>
-                    <ButtonLink kind="quiet" href={project.id === null ? route('projects.index') : route('projects.show', project.id)}>
-                        Cancel
-                    </ButtonLink>
-                </div>
+                <SaveLine
+                    words={project.id === null ? 'Add project' : 'Save'}
+                    isOff={form.processing}
+                    cancel={project.id === null ? route('projects.index') : route('projects.show', project.id)}
+                />
             </form>
         </div>
+    );
+}
+
+function HowItIsRun({ page, form }: { page: ProjectFormView; form: Form<ProjectValues> }) {
+    return (
+        <div className="grid grid-cols-2 gap-4 max-md:grid-cols-1">
+            <HowItRuns
+                order={form.data.order}
+                weighing={form.data.weighing}
+                onChange={(change) => {
+                    form.setData({ ...form.data, ...change });
+                }}
+            />
+            <DateField
+                label="Starts"
+                value={form.data.startsOn ?? ''}
+                error={form.errors.startsOn}
+                onChange={(value) => {
+                    form.setData('startsOn', value === '' ? null : value);
+                }}
+            />
+            <DateField
+                label="Due"
+                value={form.data.dueOn ?? ''}
+                error={form.errors.dueOn}
+                hint="With both dates it has a pace."
+                onChange={(value) => {
+                    form.setData('dueOn', value === '' ? null : value);
+                }}
+            />
+            <OwnerAndArea
+                owner={form.data.owner}
+                area={form.data.area}
+                people={page.people}
+                areas={page.areas}
+                errors={form.errors}
+                onChange={(change) => {
+                    form.setData({ ...form.data, ...change });
+                }}
+            />
+            <RankFocusState form={form} />
+        </div>
+    );
+}
+
+function RankFocusState({ form }: { form: Form<ProjectValues> }) {
+    return (
+        <>
+            <SelectField
+                label="Rank"
+                value={form.data.rank ?? ''}
+                error={form.errors.rank}
+                onChange={(value) => {
+                    form.setData('rank', value === '' ? null : (value as Rank));
+                }}
+                none="None"
+                options={[
+                    { value: 'A', label: 'A' },
+                    { value: 'B', label: 'B' },
+                    { value: 'C', label: 'C' },
+                ]}
+            />
+            <SelectField
+                label="Focus needed"
+                value={form.data.focus ?? ''}
+                error={form.errors.focus}
+                onChange={(value) => {
+                    form.setData('focus', value === '' ? null : (value as Focus));
+                }}
+                none="Not set"
+                options={focusOptions}
+            />
+            <SelectField
+                label="State"
+                {...bind(form, 'state')}
+                options={[
+                    { value: 'proposed', label: 'Proposed' },
+                    { value: 'active', label: 'Active' },
+                    { value: 'paused', label: 'Paused' },
+                    { value: 'done', label: 'Done' },
+                    { value: 'shelved', label: 'On the shelf' },
+                    { value: 'dropped', label: 'Dropped' },
+                ]}
+            />
+        </>
     );
 }

@@ -1,9 +1,9 @@
 import { count } from '../../lib/words';
 import { Head, router } from '@inertiajs/react';
-import { useForm } from '../../lib/kept/useForm';
+import { useForm, type Form } from '../../lib/kept/useForm';
 import { clsx } from 'clsx';
 import type { SubmitEvent } from 'react';
-import type { StartView, WeekLoad } from '../../generated/props';
+import type { StartView, WeekLoad, PersonLoad } from '../../generated/props';
 import { dayWords, hoursWords, plannedWords } from '../../lib/dates';
 import { bind } from '../../lib/forms';
 import { route } from '../../lib/routes';
@@ -46,56 +46,11 @@ export default function Start({ page }: { page: StartView }) {
             <p className="text-xs text-ink-2">From the template {page.template}</p>
             <h1 className="mb-5">Start a project</h1>
             <form onSubmit={begin} className="space-y-6">
-                <div className="grid grid-cols-[2fr_1fr_2fr] gap-4 max-md:grid-cols-1">
-                    <TextField label="Name" autoFocus maxLength={200} {...bind(form, 'title')} />
-                    <DateField
-                        label="Starts"
-                        hint={page.due === null ? undefined : `due ${dayWords(page.due)}`}
-                        value={data.start}
-                        error={form.errors.start}
-                        onChange={(value) => {
-                            look({ start: value });
-                        }}
-                    />
-                    <RecordField
-                        label="Contributes to"
-                        none="Not linked to a goal"
-                        value={data.goal}
-                        options={page.goals}
-                        error={form.errors.goal}
-                        onChoose={(goal) => {
-                            form.setData('goal', goal);
-                        }}
-                    />
-                    {page.roles.map((role) => (
-                        <PersonField
-                            key={role.role}
-                            label={`${role.role}, ${count(role.tasks, 'task')}`}
-                            value={data.roles[role.role] ?? role.person}
-                            people={page.people}
-                            onChoose={(person) => {
-                                look({ roles: { ...data.roles, [role.role]: person } });
-                            }}
-                        />
-                    ))}
-                </div>
+                <NameAndRoles page={page} form={form} look={look} />
                 <Section title="Hours" aside={`${String(page.tasks)} tasks, added to what is already planned for those weeks`}>
                     <ul className="divide-y divide-hairline">
                         {page.loads.map((load) => (
-                            <li key={load.person.id} className="grid grid-cols-[160px_1fr] gap-4 py-2 max-md:grid-cols-1">
-                                <span>
-                                    <span className="font-semibold">{load.person.name}</span>
-                                    <span className="block text-xs text-ink-2">
-                                        {count(load.tasks, 'task')}
-                                        {load.notScheduled > 0 && `, ${hoursWords(load.notScheduled)} not scheduled`}
-                                    </span>
-                                </span>
-                                <ul className="space-y-1">
-                                    {load.weeks.map((week) => (
-                                        <Week key={week.week} week={week} />
-                                    ))}
-                                </ul>
-                            </li>
+                            <LoadOf key={load.person.id} load={load} />
                         ))}
                     </ul>
                 </Section>
@@ -109,6 +64,71 @@ export default function Start({ page }: { page: StartView }) {
                 </div>
             </form>
         </div>
+    );
+}
+
+/** What is set of a project before it is started. */
+interface Beginning {
+    title: string;
+    start: string;
+    goal: number | null;
+    roles: Record<string, number>;
+}
+
+function NameAndRoles({ page, form, look }: { page: StartView; form: Form<Beginning>; look: (change: Partial<Beginning>) => void }) {
+    return (
+        <div className="grid grid-cols-[2fr_1fr_2fr] gap-4 max-md:grid-cols-1">
+            <TextField label="Name" autoFocus maxLength={200} {...bind(form, 'title')} />
+            <DateField
+                label="Starts"
+                hint={page.due === null ? undefined : `due ${dayWords(page.due)}`}
+                value={form.data.start}
+                error={form.errors.start}
+                onChange={(value) => {
+                    look({ start: value });
+                }}
+            />
+            <RecordField
+                label="Contributes to"
+                none="Not linked to a goal"
+                value={form.data.goal}
+                options={page.goals}
+                error={form.errors.goal}
+                onChoose={(goal) => {
+                    form.setData('goal', goal);
+                }}
+            />
+            {page.roles.map((role) => (
+                <PersonField
+                    key={role.role}
+                    label={`${role.role}, ${count(role.tasks, 'task')}`}
+                    value={form.data.roles[role.role] ?? role.person}
+                    people={page.people}
+                    onChoose={(person) => {
+                        look({ roles: { ...form.data.roles, [role.role]: person } });
+                    }}
+                />
+            ))}
+        </div>
+    );
+}
+
+function LoadOf({ load }: { load: PersonLoad }) {
+    return (
+        <li className="grid grid-cols-[160px_1fr] gap-4 py-2 max-md:grid-cols-1">
+            <span>
+                <span className="font-semibold">{load.person.name}</span>
+                <span className="block text-xs text-ink-2">
+                    {count(load.tasks, 'task')}
+                    {load.notScheduled > 0 && `, ${hoursWords(load.notScheduled)} not scheduled`}
+                </span>
+            </span>
+            <ul className="space-y-1">
+                {load.weeks.map((week) => (
+                    <Week key={week.week} week={week} />
+                ))}
+            </ul>
+        </li>
     );
 }
 

@@ -1,16 +1,15 @@
 import { Head } from '@inertiajs/react';
-import { useForm } from '../../lib/kept/useForm';
+import { useForm, type Form } from '../../lib/kept/useForm';
 import type { SubmitEvent } from 'react';
-import type { TemplateView } from '../../generated/props';
+import type { TemplateView, TemplateValues } from '../../generated/props';
 import { bind } from '../../lib/forms';
-import { lastMeansDone } from '../../lib/projects';
+import { LastStage } from '../../parts/projects/LastStage';
 import { route } from '../../lib/routes';
 import { RecordField } from '../../parts/fields/Choose';
 import { MadeProjects } from '../../parts/template/MadeProjects';
 import { TemplateTasks } from '../../parts/template/TemplateTasks';
 import { HowItRuns } from '../../parts/projects/HowItRuns';
 import { Button, ButtonLink } from '../../ui/Button';
-import { Check } from '../../ui/Check';
 import { TextArea, TextField } from '../../ui/Field';
 import { Rows } from '../../ui/Rows';
 
@@ -43,77 +42,16 @@ export default function Template({ page }: { page: TemplateView }) {
             </div>
             {page.projects.length > 0 && <MadeProjects projects={page.projects} />}
             <form onSubmit={save} className="space-y-5">
-                <div className="grid grid-cols-2 gap-4 max-md:grid-cols-1">
-                    <TextField label="Name" autoFocus={template.id === null} maxLength={200} {...bind(form, 'title')} />
-                    <TextField
-                        label="Days from start to due"
-                        inputMode="numeric"
-                        hint="Left empty, the project has no due date."
-                        {...bind(form, 'days')}
-                    />
-                    <TextArea
-                        label="Result and how it is accepted"
-                        rows={2}
-                        maxLength={5000}
-                        className="col-span-full"
-                        {...bind(form, 'outcome')}
-                    />
-                    <HowItRuns
-                        order={data.order}
-                        weighing={data.weighing}
-                        onChange={(change) => {
-                            form.setData({ ...data, ...change });
-                        }}
-                    />
-                    <RecordField
-                        label="Area"
-                        none="None"
-                        value={data.area}
-                        options={page.areas}
-                        onChoose={(area) => {
-                            form.setData('area', area);
-                        }}
-                    />
-                </div>
-                <Rows
-                    legend="Stages"
-                    hint="No stages: all tasks in one list."
-                    rows={data.stages.map((name) => ({ name }))}
-                    orderOf={(stage, place) => (stage.name === '' ? `stage ${String(place + 1)}` : `“${stage.name}”`)}
-                    onChange={(stages) => {
-                        form.setData(
-                            'stages',
-                            stages.map(({ name }) => name),
-                        );
+                <Defaults page={page} form={form} />
+                <TemplateStages form={form} wrong={wrong} />
+                <LastStage
+                    stages={data.stages}
+                    isDone={data.lastIsDone}
+                    error={errors.lastIsDone}
+                    onChange={(on) => {
+                        form.setData('lastIsDone', on);
                     }}
-                    add={{ words: 'Add a stage', row: { name: '' } }}
-                >
-                    {(stage, set, place) => (
-                        <TextField
-                            label={`Stage ${String(place + 1)}`}
-                            isLabelHidden
-                            className="w-64 max-sm:w-44"
-                            maxLength={60}
-                            value={stage.name}
-                            error={wrong[`stages.${String(place)}`]}
-                            onChange={(event) => {
-                                set({ name: event.target.value });
-                            }}
-                        />
-                    )}
-                </Rows>
-                {data.stages.length > 1 && (
-                    <div>
-                        <Check
-                            label={lastMeansDone(data.stages.at(-1) ?? '')}
-                            checked={data.lastIsDone}
-                            onChange={(on) => {
-                                form.setData('lastIsDone', on);
-                            }}
-                        />
-                        {errors.lastIsDone !== undefined && <p className="text-sm font-medium text-persimmon">{errors.lastIsDone}</p>}
-                    </div>
-                )}
+                />
                 <TemplateTasks
                     tasks={data.tasks}
                     stages={data.stages}
@@ -122,59 +60,140 @@ export default function Template({ page }: { page: TemplateView }) {
                         form.setData('tasks', tasks);
                     }}
                 />
-                <Rows
-                    legend="Milestones"
-                    hint="A dated point to reach, counted in days from the start."
-                    rows={data.milestones}
-                    keyOf={(milestone) => milestone.id}
-                    onChange={(milestones) => {
-                        form.setData('milestones', milestones);
-                    }}
-                    add={{ words: 'Add a milestone', row: { id: null, title: '', day: '' } }}
-                >
-                    {(milestone, set, place) => (
-                        <>
-                            <TextField
-                                label={`Milestone ${String(place + 1)}`}
-                                isLabelHidden
-                                placeholder="Milestone"
-                                className="w-80"
-                                maxLength={200}
-                                value={milestone.title}
-                                error={wrong[`milestones.${String(place)}.title`]}
-                                onChange={(event) => {
-                                    set({ title: event.target.value });
-                                }}
-                            />
-                            <TextField
-                                label={`Day of milestone ${String(place + 1)}`}
-                                isLabelHidden
-                                placeholder="Day"
-                                inputMode="numeric"
-                                className="w-16"
-                                value={milestone.day}
-                                error={wrong[`milestones.${String(place)}.day`]}
-                                onChange={(event) => {
-                                    set({ day: event.target.value });
-                                }}
-                            />
-                        </>
-                    )}
-                </Rows>
-                <div className="sticky bottom-0 flex items-center gap-3 border-t border-rule bg-sheet py-3">
-                    <Button kind="main" type="submit" disabled={form.processing || !form.isDirty}>
-                        Save
-                    </Button>
-                    <ButtonLink kind="quiet" href={route('templates.index')}>
-                        Cancel
-                    </ButtonLink>
-                    {Object.keys(errors).length > 0 && (
-                        <p role="alert" className="text-sm font-medium text-persimmon">
-                            {Object.values(errors)[0]}
-                        </p>
-                    )}
-                </div>
+                <TemplateMilestones form={form} wrong={wrong} />
+                <Save form={form} />
             </form>
+        </div>
+    );
+}
+
+function Defaults({ page, form }: { page: TemplateView; form: Form<TemplateValues> }) {
+    return (
+        <div className="grid grid-cols-2 gap-4 max-md:grid-cols-1">
+            <TextField label="Name" autoFocus={page.template.id === null} maxLength={200} {...bind(form, 'title')} />
+            <TextField
+                label="Days from start to due"
+                inputMode="numeric"
+                hint="Left empty, the project has no due date."
+                {...bind(form, 'days')}
+            />
+            <TextArea
+                label="Result and how it is accepted"
+                rows={2}
+                maxLength={5000}
+                className="col-span-full"
+                {...bind(form, 'outcome')}
+            />
+            <HowItRuns
+                order={form.data.order}
+                weighing={form.data.weighing}
+                onChange={(change) => {
+                    form.setData({ ...form.data, ...change });
+                }}
+            />
+            <RecordField
+                label="Area"
+                none="None"
+                value={form.data.area}
+                options={page.areas}
+                onChoose={(area) => {
+                    form.setData('area', area);
+                }}
+            />
+        </div>
+    );
+}
+
+function TemplateStages({ form, wrong }: { form: Form<TemplateValues>; wrong: Partial<Record<string, string>> }) {
+    return (
+        <Rows
+            legend="Stages"
+            hint="No stages: all tasks in one list."
+            rows={form.data.stages.map((name) => ({ name }))}
+            orderOf={(stage, place) => (stage.name === '' ? `stage ${String(place + 1)}` : `“${stage.name}”`)}
+            onChange={(stages) => {
+                form.setData(
+                    'stages',
+                    stages.map(({ name }) => name),
+                );
+            }}
+            add={{ words: 'Add a stage', row: { name: '' } }}
+        >
+            {(stage, set, place) => (
+                <TextField
+                    label={`Stage ${String(place + 1)}`}
+                    isLabelHidden
+                    className="w-64 max-sm:w-44"
+                    maxLength={60}
+                    value={stage.name}
+                    error={wrong[`stages.${String(place)}`]}
+                    onChange={(event) => {
+                        set({ name: event.target.value });
+                    }}
+                />
+            )}
+        </Rows>
+    );
+}
+
+function TemplateMilestones({ form, wrong }: { form: Form<TemplateValues>; wrong: Partial<Record<string, string>> }) {
+    return (
+        <Rows
+            legend="Milestones"
+            hint="A dated point to reach, counted in days from the start."
+            rows={form.data.milestones}
+            keyOf={(milestone) => milestone.id}
+            onChange={(milestones) => {
+                form.setData('milestones', milestones);
+            }}
+            add={{ words: 'Add a milestone', row: { id: null, title: '', day: '' } }}
+        >
+            {(milestone, set, place) => (
+                <>
+                    <TextField
+                        label={`Milestone ${String(place + 1)}`}
+                        isLabelHidden
+                        placeholder="Milestone"
+                        className="w-80"
+                        maxLength={200}
+                        value={milestone.title}
+                        error={wrong[`milestones.${String(place)}.title`]}
+                        onChange={(event) => {
+                            set({ title: event.target.value });
+                        }}
+                    />
+                    <TextField
+                        label={`Day of milestone ${String(place + 1)}`}
+                        isLabelHidden
+                        placeholder="Day"
+                        inputMode="numeric"
+                        className="w-16"
+                        value={milestone.day}
+                        error={wrong[`milestones.${String(place)}.day`]}
+                        onChange={(event) => {
+                            set({ day: event.target.value });
+                        }}
+                    />
+                </>
+            )}
+        </Rows>
+    );
+}
+
+function Save({ form }: { form: Form<TemplateValues> }) {
+    return (
+        <div className="sticky bottom-0 flex items-center gap-3 border-t border-rule bg-sheet py-3">
+            <Button kind="main" type="submit" disabled={form.processing || !form.isDirty}>
+                Save
+            </Button>
+            <ButtonLink kind="quiet" href={route('templates.index')}>
+                Cancel
+            </ButtonLink>
+            {Object.keys(form.errors).length > 0 && (
+                <p role="alert" className="text-sm font-medium text-persimmon">
+                    {Object.values(form.errors)[0]}
+                </p>
+            )}
         </div>
     );
 }

@@ -1,5 +1,5 @@
 import { Head, Link } from '@inertiajs/react';
-import type { PeriodFacts as Facts, PeriodReviewView } from '../../generated/props';
+import type { PeriodFacts as Facts, PeriodReviewView, FindingLevel } from '../../generated/props';
 import { act } from '../../lib/queue/act';
 import { useKeys } from '../../lib/keys';
 import { route } from '../../lib/routes';
@@ -48,35 +48,7 @@ export default function PeriodReview({ page }: { page: PeriodReviewView }) {
                     !page.hasBegun ? (
                         <p className="text-ink-2">{period.words} has not begun, so there is nothing to review yet.</p>
                     ) : (
-                        <>
-                            <YearInLines page={page} />
-                            <Digest rows={page.digest} horizon={page.horizon} up={up} isOpen={isOpen} />
-                            <p className="-mt-4 mb-6 text-xs print:hidden">
-                                <Link
-                                    href={route('reviews.answers', { _query: { from: period.first, until: period.last } })}
-                                    className="link"
-                                >
-                                    Read all you wrote in {period.words} in one go
-                                </Link>
-                            </p>
-                            <div className="mb-3 flex items-baseline justify-between border-t border-rule pt-3">
-                                <h2 className="text-md">Your words</h2>
-                                {isOpen && <QuestionBank horizon={page.horizon} questions={page.questions} />}
-                            </div>
-                            <Checks period={period.name} questions={page.questions} isOpen={isOpen} />
-                            <Questions sharing={page.sharing} period={period.name} questions={page.questions} isOpen={isOpen} up={up} />
-                            <WhatFollows period={period} lines={page.follows} />
-                            {page.thinning !== null && page.thinning > 0 && (
-                                <p className="mt-6 border-t border-rule pt-3 print:hidden">
-                                    <Link href={route('thinning.index')} className="link">
-                                        Thin out {count(page.thinning, 'task')}
-                                    </Link>{' '}
-                                    <span className="text-sm text-ink-2">
-                                        without recent activity, or on the shelf without a return date.
-                                    </span>
-                                </p>
-                            )}
-                        </>
+                        <Words page={page} isOpen={isOpen} up={up} />
                     )
                 }
             >
@@ -100,5 +72,34 @@ export default function PeriodReview({ page }: { page: PeriodReviewView }) {
                 )}
             </Spread>
         </div>
+    );
+}
+
+function Words({ page, isOpen, up }: { page: PeriodReviewView; isOpen: boolean; up: { to: FindingLevel; name: string } | null }) {
+    return (
+        <>
+            <YearInLines page={page} />
+            <Digest rows={page.digest} horizon={page.horizon} up={up} isOpen={isOpen} />
+            <p className="-mt-4 mb-6 text-xs print:hidden">
+                <Link href={route('reviews.answers', { _query: { from: page.period.first, until: page.period.last } })} className="link">
+                    Read all you wrote in {page.period.words} in one go
+                </Link>
+            </p>
+            <div className="mb-3 flex items-baseline justify-between border-t border-rule pt-3">
+                <h2 className="text-md">Your words</h2>
+                {isOpen && <QuestionBank horizon={page.horizon} questions={page.questions} />}
+            </div>
+            <Checks period={page.period.name} questions={page.questions} isOpen={isOpen} />
+            <Questions sharing={page.sharing} period={page.period.name} questions={page.questions} isOpen={isOpen} up={up} />
+            <WhatFollows period={page.period} lines={page.follows} />
+            {page.thinning !== null && page.thinning > 0 && (
+                <p className="mt-6 border-t border-rule pt-3 print:hidden">
+                    <Link href={route('thinning.index')} className="link">
+                        Thin out {count(page.thinning, 'task')}
+                    </Link>{' '}
+                    <span className="text-sm text-ink-2">without recent activity, or on the shelf without a return date.</span>
+                </p>
+            )}
+        </>
     );
 }

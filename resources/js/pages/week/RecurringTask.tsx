@@ -1,7 +1,7 @@
 import { NextDates } from '../../parts/recurring/NextDates';
 import { Head } from '@inertiajs/react';
-import { useForm } from '../../lib/kept/useForm';
-import type { RecurringTaskKind, RecurringTaskView } from '../../generated/props';
+import { useForm, type Form } from '../../lib/kept/useForm';
+import type { RecurringTaskKind, RecurringTaskView, RecurringTaskValues } from '../../generated/props';
 import { act } from '../../lib/queue/act';
 import { dayWords } from '../../lib/dates';
 import { bind, bindRecord, saving } from '../../lib/forms';
@@ -12,7 +12,8 @@ import { Section } from '../../parts/signs/Section';
 import { TaskLine } from '../../parts/task/TaskLine';
 import { Checklist } from '../../parts/recurring/Checklist';
 import { Times } from '../../parts/recurring/Times';
-import { Button, ButtonLink } from '../../ui/Button';
+import { SaveLine } from '../../parts/fields/SaveLine';
+import { Button } from '../../ui/Button';
 import { TextArea, TextField } from '../../ui/Field';
 import { Rows } from '../../ui/Rows';
 import { SelectField } from '../../ui/Select';
@@ -44,196 +45,231 @@ export default function RecurringTask({ page }: { page: RecurringTaskView }) {
                     <p className="text-xs text-ink-2">{data.isShared ? 'Shared with the team' : 'Recurring task'}</p>
                     <h1>{recurringTask.id === null ? 'New recurring task' : recurringTask.title}</h1>
                 </div>
-                <div className="grid max-w-2xl grid-cols-2 gap-4 max-md:grid-cols-1">
-                    <TextField
-                        label="What"
-                        autoFocus={recurringTask.id === null}
-                        maxLength={200}
-                        className="col-span-full"
-                        {...bind(form, 'title')}
-                    />
-                    <SelectField
-                        label="Creates"
-                        {...bind(form, 'kind')}
-                        options={kinds.map(([kind, words]) => ({ value: kind, label: words }))}
-                    />
-                    {hasRhythm && (
-                        <TextField
-                            label="Repeats"
-                            placeholder="every second Thursday"
-                            hint={
-                                'In plain words: fortnightly on Mondays, every 31st, first working day, ' +
-                                'three weeks after it is done, when needed.'
-                            }
-                            maxLength={120}
-                            {...bind(form, 'words')}
-                        />
-                    )}
-                    {hasRhythm && <NextDates words={data.words} startsOn={data.startsOn} refused={errors.words} />}
-                    {data.kind === 'pieces' && <TextField label="Items per quarter" inputMode="numeric" {...bind(form, 'perQuarter')} />}
-                    {hasRhythm && (
-                        <DateField
-                            label="Counted from"
-                            value={data.startsOn}
-                            error={errors.startsOn}
-                            onChange={(value) => {
-                                form.setData('startsOn', value);
-                            }}
-                        />
-                    )}
-                    {data.kind !== 'checklist' && <TextField label="Estimate in min" inputMode="numeric" {...bind(form, 'minutes')} />}
-                    <OwnerAndArea
-                        owner={data.owner}
-                        area={data.area}
-                        people={page.people}
-                        areas={page.areas}
-                        errors={errors}
-                        onChange={(change) => {
-                            form.setData({ ...data, ...change });
-                        }}
-                    />
-                    {hasRhythm && (
-                        <RecordField
-                            label="Contributes to"
-                            none="Not linked to a goal"
-                            options={page.goals}
-                            {...bindRecord(form, 'goal')}
-                        />
-                    )}
-                    {data.kind !== 'checklist' && !data.isShared && page.mainEfforts.length > 0 && (
-                        <RecordField
-                            label="Work on the main effort"
-                            none="None"
-                            options={page.mainEfforts}
-                            {...bindRecord(form, 'mainEffort')}
-                        />
-                    )}
-                </div>
-                {data.kind === 'pieces' && page.templates.length > 0 && (
-                    <div className="max-w-2xl">
-                        <RecordField
-                            label="Steps of each item"
-                            none="Written below"
-                            options={page.templates}
-                            {...bindRecord(form, 'template')}
-                        />
-                        {data.template !== null && (
-                            <p className="mt-1 text-xs text-ink-2">
-                                Each item takes the template’s steps, with their how-to pages, as they are when it is created.
-                            </p>
-                        )}
-                    </div>
-                )}
+                <TaskFields page={page} form={form} hasRhythm={hasRhythm} />
+                {data.kind === 'pieces' && page.templates.length > 0 && <StepsFromTemplate page={page} form={form} />}
                 {data.kind !== 'daily' && (data.kind !== 'pieces' || data.template === null) && (
-                    <div className="max-w-2xl">
-                        <Rows
-                            legend={data.kind === 'checklist' ? 'Lines' : 'Steps, blank each time'}
-                            rows={data.steps}
-                            keyOf={(step) => step.id}
-                            onChange={(steps) => {
-                                form.setData('steps', steps);
-                            }}
-                            add={{ words: data.kind === 'checklist' ? 'Add a line' : 'Add a step', row: { id: null, title: '' } }}
-                        >
-                            {(step, set, place) => (
-                                <TextField
-                                    label={`Line ${String(place + 1)}`}
-                                    isLabelHidden
-                                    className="min-w-0 flex-1"
-                                    maxLength={200}
-                                    value={step.title}
-                                    error={wrong[`steps.${String(place)}.title`]}
-                                    onChange={(event) => {
-                                        set({ title: event.target.value });
-                                    }}
-                                />
-                            )}
-                        </Rows>
-                    </div>
+                    <StepsWrittenHere form={form} wrong={wrong} />
                 )}
                 <TextArea label="Notes" rows={3} className="max-w-2xl" {...bind(form, 'notes')} />
-                {!data.isShared && data.project === null && (
-                    <div>
-                        <Check
-                            label="Private to me"
-                            checked={data.isPrivate}
-                            onChange={(on) => {
-                                form.setData('isPrivate', on);
-                            }}
-                        />
-                        {errors.isPrivate !== undefined && <p className="text-sm font-medium text-persimmon">{errors.isPrivate}</p>}
-                    </div>
-                )}
-                <div className="flex gap-3 border-t border-rule pt-4">
-                    <Button kind="main" type="submit" disabled={form.processing || page.hasEnded}>
-                        {recurringTask.id === null ? 'Add recurring task' : 'Save'}
-                    </Button>
-                    <ButtonLink kind="quiet" href={route('recurring-tasks.index')}>
-                        Cancel
-                    </ButtonLink>
-                    {recurringTask.id !== null && !page.hasEnded && (
-                        <Button
-                            className="ml-auto"
-                            onClick={() => {
-                                act('put', route('recurring-tasks.end', recurringTask.id ?? 0));
-                            }}
-                        >
-                            End
-                        </Button>
-                    )}
-                </div>
+                {!data.isShared && data.project === null && <OnlyMine form={form} />}
+                <SaveOrEnd page={page} form={form} />
             </form>
-            {recurringTask.id !== null && (
-                <aside className="space-y-6 border-l border-hairline px-6 py-6 max-lg:border-0 max-md:px-4">
-                    {page.checklist !== null && <Checklist list={page.checklist} isTitled={false} />}
-                    {!recurringTask.isShared && recurringTask.kind === 'task' && (
-                        <Section title="Open now">
-                            <ul className="divide-y divide-hairline">
-                                {page.tasks.map((task) => (
-                                    <TaskLine key={task.id} task={task} people={page.people} showsTime isCompact />
-                                ))}
-                            </ul>
-                            {page.tasks.length === 0 && !page.hasEnded && (
-                                <Button
-                                    onClick={() => {
-                                        act('post', route('recurring-tasks.now', recurringTask.id ?? 0));
-                                    }}
-                                >
-                                    Create now
-                                </Button>
-                            )}
-                        </Section>
-                    )}
-                    {recurringTask.kind === 'pieces' && !recurringTask.isShared && (
-                        <Section
-                            title="Items this quarter"
-                            aside={`${String(page.tasks.filter((task) => task.isDone).length)} of ${recurringTask.perQuarter}`}
-                        >
-                            <ul className="divide-y divide-hairline">
-                                {page.tasks.map((task) => (
-                                    <TaskLine key={task.id} task={task} people={page.people} showsTime isCompact />
-                                ))}
-                            </ul>
-                            {page.tasks.length < Number(recurringTask.perQuarter) && (
-                                <Button
-                                    className="mt-2"
-                                    onClick={() => {
-                                        act('post', route('recurring-tasks.pieces', recurringTask.id ?? 0));
-                                    }}
-                                >
-                                    Create {Number(recurringTask.perQuarter) - page.tasks.length}
-                                </Button>
-                            )}
-                        </Section>
-                    )}
-                    {page.occurrences.length > 0 && <Times page={page} />}
-                    {page.ahead.length > 0 && (
-                        <Section title="Then">
-                            <p className="text-ink-2">{page.ahead.map(dayWords).join(', ')}</p>
-                        </Section>
-                    )}
-                </aside>
+            {recurringTask.id !== null && <WhatCameOfIt page={page} />}
+        </div>
+    );
+}
+
+function TaskFields({ page, form, hasRhythm }: { page: RecurringTaskView; form: Form<RecurringTaskValues>; hasRhythm: boolean }) {
+    return (
+        <div className="grid max-w-2xl grid-cols-2 gap-4 max-md:grid-cols-1">
+            <TextField
+                label="What"
+                autoFocus={page.recurringTask.id === null}
+                maxLength={200}
+                className="col-span-full"
+                {...bind(form, 'title')}
+            />
+            <SelectField label="Creates" {...bind(form, 'kind')} options={kinds.map(([kind, words]) => ({ value: kind, label: words }))} />
+            <Rhythm form={form} hasRhythm={hasRhythm} />
+            {form.data.kind !== 'checklist' && <TextField label="Estimate in min" inputMode="numeric" {...bind(form, 'minutes')} />}
+            <OwnerAndArea
+                owner={form.data.owner}
+                area={form.data.area}
+                people={page.people}
+                areas={page.areas}
+                errors={form.errors}
+                onChange={(change) => {
+                    form.setData({ ...form.data, ...change });
+                }}
+            />
+            <WhatItIsFor page={page} form={form} hasRhythm={hasRhythm} />
+        </div>
+    );
+}
+
+function Rhythm({ form, hasRhythm }: { form: Form<RecurringTaskValues>; hasRhythm: boolean }) {
+    return (
+        <>
+            {hasRhythm && (
+                <TextField
+                    label="Repeats"
+                    placeholder="every second Thursday"
+                    hint={
+                        'In plain words: fortnightly on Mondays, every 31st, first working day, ' +
+                        'three weeks after it is done, when needed.'
+                    }
+                    maxLength={120}
+                    {...bind(form, 'words')}
+                />
+            )}
+            {hasRhythm && <NextDates words={form.data.words} startsOn={form.data.startsOn} refused={form.errors.words} />}
+            {form.data.kind === 'pieces' && <TextField label="Items per quarter" inputMode="numeric" {...bind(form, 'perQuarter')} />}
+            {hasRhythm && (
+                <DateField
+                    label="Counted from"
+                    value={form.data.startsOn}
+                    error={form.errors.startsOn}
+                    onChange={(value) => {
+                        form.setData('startsOn', value);
+                    }}
+                />
+            )}
+        </>
+    );
+}
+
+function WhatItIsFor({ page, form, hasRhythm }: { page: RecurringTaskView; form: Form<RecurringTaskValues>; hasRhythm: boolean }) {
+    return (
+        <>
+            {hasRhythm && (
+                <RecordField label="Contributes to" none="Not linked to a goal" options={page.goals} {...bindRecord(form, 'goal')} />
+            )}
+            {form.data.kind !== 'checklist' && !form.data.isShared && page.mainEfforts.length > 0 && (
+                <RecordField label="Work on the main effort" none="None" options={page.mainEfforts} {...bindRecord(form, 'mainEffort')} />
+            )}
+        </>
+    );
+}
+
+function StepsFromTemplate({ page, form }: { page: RecurringTaskView; form: Form<RecurringTaskValues> }) {
+    return (
+        <div className="max-w-2xl">
+            <RecordField label="Steps of each item" none="Written below" options={page.templates} {...bindRecord(form, 'template')} />
+            {form.data.template !== null && (
+                <p className="mt-1 text-xs text-ink-2">
+                    Each item takes the template’s steps, with their how-to pages, as they are when it is created.
+                </p>
             )}
         </div>
+    );
+}
+
+function StepsWrittenHere({ form, wrong }: { form: Form<RecurringTaskValues>; wrong: Partial<Record<string, string>> }) {
+    return (
+        <div className="max-w-2xl">
+            <Rows
+                legend={form.data.kind === 'checklist' ? 'Lines' : 'Steps, blank each time'}
+                rows={form.data.steps}
+                keyOf={(step) => step.id}
+                onChange={(steps) => {
+                    form.setData('steps', steps);
+                }}
+                add={{ words: form.data.kind === 'checklist' ? 'Add a line' : 'Add a step', row: { id: null, title: '' } }}
+            >
+                {(step, set, place) => (
+                    <TextField
+                        label={`Line ${String(place + 1)}`}
+                        isLabelHidden
+                        className="min-w-0 flex-1"
+                        maxLength={200}
+                        value={step.title}
+                        error={wrong[`steps.${String(place)}.title`]}
+                        onChange={(event) => {
+                            set({ title: event.target.value });
+                        }}
+                    />
+                )}
+            </Rows>
+        </div>
+    );
+}
+
+function OnlyMine({ form }: { form: Form<RecurringTaskValues> }) {
+    return (
+        <div>
+            <Check
+                label="Private to me"
+                checked={form.data.isPrivate}
+                onChange={(on) => {
+                    form.setData('isPrivate', on);
+                }}
+            />
+            {form.errors.isPrivate !== undefined && <p className="text-sm font-medium text-persimmon">{form.errors.isPrivate}</p>}
+        </div>
+    );
+}
+
+function SaveOrEnd({ page, form }: { page: RecurringTaskView; form: Form<RecurringTaskValues> }) {
+    const { id } = page.recurringTask;
+
+    return (
+        <SaveLine
+            words={id === null ? 'Add recurring task' : 'Save'}
+            isOff={form.processing || page.hasEnded}
+            cancel={route('recurring-tasks.index')}
+        >
+            {id !== null && !page.hasEnded && (
+                <Button
+                    className="ml-auto"
+                    onClick={() => {
+                        act('put', route('recurring-tasks.end', id));
+                    }}
+                >
+                    End
+                </Button>
+            )}
+        </SaveLine>
+    );
+}
+
+function WhatCameOfIt({ page }: { page: RecurringTaskView }) {
+    return (
+        <aside className="space-y-6 border-l border-hairline px-6 py-6 max-lg:border-0 max-md:px-4">
+            {page.checklist !== null && <Checklist list={page.checklist} isTitled={false} />}
+            {!page.recurringTask.isShared && page.recurringTask.kind === 'task' && <OpenNow page={page} />}
+            {page.recurringTask.kind === 'pieces' && !page.recurringTask.isShared && <ItemsThisQuarter page={page} />}
+            {page.occurrences.length > 0 && <Times page={page} />}
+            {page.ahead.length > 0 && (
+                <Section title="Then">
+                    <p className="text-ink-2">{page.ahead.map(dayWords).join(', ')}</p>
+                </Section>
+            )}
+        </aside>
+    );
+}
+
+function OpenNow({ page }: { page: RecurringTaskView }) {
+    return (
+        <Section title="Open now">
+            <ul className="divide-y divide-hairline">
+                {page.tasks.map((task) => (
+                    <TaskLine key={task.id} task={task} people={page.people} showsTime isCompact />
+                ))}
+            </ul>
+            {page.tasks.length === 0 && !page.hasEnded && (
+                <Button
+                    onClick={() => {
+                        act('post', route('recurring-tasks.now', page.recurringTask.id ?? 0));
+                    }}
+                >
+                    Create now
+                </Button>
+            )}
+        </Section>
+    );
+}
+
+function ItemsThisQuarter({ page }: { page: RecurringTaskView }) {
+    return (
+        <Section
+            title="Items this quarter"
+            aside={`${String(page.tasks.filter((task) => task.isDone).length)} of ${page.recurringTask.perQuarter}`}
+        >
+            <ul className="divide-y divide-hairline">
+                {page.tasks.map((task) => (
+                    <TaskLine key={task.id} task={task} people={page.people} showsTime isCompact />
+                ))}
+            </ul>
+            {page.tasks.length < Number(page.recurringTask.perQuarter) && (
+                <Button
+                    className="mt-2"
+                    onClick={() => {
+                        act('post', route('recurring-tasks.pieces', page.recurringTask.id ?? 0));
+                    }}
+                >
+                    Create {Number(page.recurringTask.perQuarter) - page.tasks.length}
+                </Button>
+            )}
+        </Section>
     );
 }

@@ -25,7 +25,6 @@ import { ButtonLink } from '../../ui/Button';
 
 export default function Week({ page }: { page: WeekView }) {
     const { week } = page;
-    const { frame } = usePage().props;
     // One question at a time: what was carried over is asked in the queue.
     const [isPlanning, setPlanning] = useState(false);
 
@@ -33,145 +32,201 @@ export default function Week({ page }: { page: WeekView }) {
         <ShownWeek value={week}>
             <div className="grid flex-1 grid-cols-[312px_1fr] max-lg:grid-cols-1">
                 <Head title={week.words} />
-                <aside className="border-r border-hairline py-5 pr-6 pl-6 max-lg:border-0 max-md:px-4">
-                    <div className="flex flex-wrap items-baseline gap-x-2.5">
-                        <h1>
-                            {week.words}
-                            {frame?.me.id !== page.whose.id && ` of ${page.whose.name}`}
-                        </h1>
-                        <span className="text-xs text-ink-2">
-                            {spanWords(week.first, week.last)}
-                            {page.place !== null && `, ${page.place}`}
-                            {page.when === 'past' && ', over'}
-                        </span>
-                    </div>
-                    <WeekLine page={page} />
-                    {page.hours !== null && <WeekRuler hours={page.hours} />}
-                    {page.pace !== null && <Pace pace={page.pace} />}
-                    {page.kept !== null && <KeptWeek kept={page.kept} />}
-                    <AskedGoals goals={page.asked} className="mt-4" />
-                    <ul className="mt-4">
-                        {page.goals.map((goal) => (
-                            <GoalBlock key={goal.id} goal={goal}>
-                                <GoalHours goal={goal} hours={page.goalHours} isOver={page.when === 'past'} />
-                            </GoalBlock>
-                        ))}
-                    </ul>
-                    {page.goals.length === 0 && (
-                        <Empty>
-                            {page.when === 'past'
-                                ? 'No goals were set for this week.'
-                                : 'No goals yet. A few are enough: firm ones that are promised, flexible ones that you can move.'}
-                        </Empty>
-                    )}
-                    <div className="flex flex-wrap items-center gap-3 border-t border-rule pt-3">
-                        {page.when !== 'past' && (
-                            <ButtonLink href={route('goals.create', { _query: { period: week.name } })}>Add a week goal</ButtonLink>
-                        )}
-                        {page.when !== 'past' && (
-                            <ButtonLink kind="quiet" href={route('planning', `${week.name}+2`)}>
-                                Plan two weeks
-                            </ButtonLink>
-                        )}
-                        <ButtonLink
-                            kind={page.when === 'past' && !page.isReviewed ? 'main' : 'quiet'}
-                            href={route('reviews.show', week.name)}
-                        >
-                            {page.isReviewed ? 'Open review' : 'Review this week'}
-                        </ButtonLink>
-                    </div>
-                    {page.goals.some((goal) => goal.isFirm) && (
-                        <p className="mt-3 text-xs text-ink-2">Double rule: firm, promised to somebody. Single rule: flexible.</p>
-                    )}
-                    <InSight parts={page.parts} />
-                    <WhoseWeek page={page} />
-                </aside>
+                <AboutTheWeek page={page} />
                 <div className="min-w-0 pr-6 max-lg:pl-6 max-md:px-4">
                     <PlanByDragging tasks={tasksOf(page)}>
-                        {page.carriedOver.length > 0 && !isPlanning && <CarriedOver tasks={page.carriedOver} people={page.people} />}
-                        {page.when !== 'past' && <PlanQueue page={page} people={page.people} isOn={isPlanning} onTurn={setPlanning} />}
-                        {page.days.map((day) => (
-                            <DayRow key={day.on} day={day} people={page.people} isFolded={day.isPast && page.when === 'now'} />
-                        ))}
-                        {(page.when !== 'past' || page.noDay.length > 0) && (
-                            <Place time={week.name} isOpen={page.when !== 'past'}>
-                                <Row label={<h2 className="text-base">No day yet</h2>} hint="any time this week">
-                                    <ul>
-                                        {page.noDay.map((task) => (
-                                            <WeekLineOf key={task.id} task={task} people={page.people} />
-                                        ))}
-                                    </ul>
-                                    {page.when !== 'past' && (
-                                        <AddTask to={{ planned: week.name, owner_id: page.whose.id }} words="Add to this week" />
-                                    )}
-                                </Row>
-                            </Place>
-                        )}
-                        {page.due.length > 0 && (
-                            <Row label={<h2 className="text-base">Due</h2>} hint="this week or earlier, with no time planned">
-                                <ul>
-                                    {page.due.map((task) => (
-                                        <WeekLineOf key={task.id} task={task} people={page.people} showsTime />
-                                    ))}
-                                </ul>
-                            </Row>
-                        )}
-                        {page.passed !== null && <Passed passed={page.passed} />}
-                        {page.offered.length > 0 && (
-                            <Row
-                                label={<h2 className="text-base">Suggested</h2>}
-                                hint="planned for this month, quarter or year, with no week yet"
-                            >
-                                <ul>
-                                    {page.offered.map((task) => (
-                                        <WeekLineOf key={task.id} task={task} people={page.people} showsTime isQuiet />
-                                    ))}
-                                </ul>
-                            </Row>
-                        )}
-                        {page.when !== 'past' && (
-                            <Place time={week.next} isOpen>
-                                <Row
-                                    label={
-                                        <h2 className="text-base">
-                                            <Link href={route('week.show', week.next)} className="hover:underline">
-                                                The week after
-                                            </Link>
-                                        </h2>
-                                    }
-                                >
-                                    <p className="pt-1 text-xs text-ink-2 pointer-coarse:hidden">Drag a task here, or to any day above.</p>
-                                </Row>
-                            </Place>
-                        )}
-                        {[...Map.groupBy(page.left, (row) => row.words)].map(([words, rows]) => (
-                            <Row
-                                key={words}
-                                label={<h2 className="text-base">{words.charAt(0).toUpperCase() + words.slice(1)}</h2>}
-                                hint={`${count(rows.length, 'task')} planned for this week`}
-                            >
-                                <ul>
-                                    {rows.map(({ task }) => (
-                                        <TaskLine key={task.id} task={task} people={page.people} showsTime isQuiet />
-                                    ))}
-                                </ul>
-                            </Row>
-                        ))}
-                        {page.days.every((day) => day.tasks.length === 0) &&
-                            page.noDay.length === 0 &&
-                            page.when === 'past' &&
-                            page.left.length === 0 && (
-                                <p className="py-4 text-ink-2">
-                                    Nothing was completed this week.{' '}
-                                    <Link href={route('week.current')} className="link">
-                                        Go to this week
-                                    </Link>
-                                </p>
-                            )}
+                        <WhatIsInIt page={page} isPlanning={isPlanning} setPlanning={setPlanning} />
                     </PlanByDragging>
                 </div>
             </div>
         </ShownWeek>
+    );
+}
+
+function AboutTheWeek({ page }: { page: WeekView }) {
+    return (
+        <aside className="border-r border-hairline py-5 pr-6 pl-6 max-lg:border-0 max-md:px-4">
+            <WhichWeek page={page} />
+            <WeekLine page={page} />
+            {page.hours !== null && <WeekRuler hours={page.hours} />}
+            {page.pace !== null && <Pace pace={page.pace} />}
+            {page.kept !== null && <KeptWeek kept={page.kept} />}
+            <AskedGoals goals={page.asked} className="mt-4" />
+            <ul className="mt-4">
+                {page.goals.map((goal) => (
+                    <GoalBlock key={goal.id} goal={goal}>
+                        <GoalHours goal={goal} hours={page.goalHours} isOver={page.when === 'past'} />
+                    </GoalBlock>
+                ))}
+            </ul>
+            {page.goals.length === 0 && (
+                <Empty>
+                    {page.when === 'past'
+                        ? 'No goals were set for this week.'
+                        : 'No goals yet. A few are enough: firm ones that are promised, flexible ones that you can move.'}
+                </Empty>
+            )}
+            <WhatNext page={page} />
+            {page.goals.some((goal) => goal.isFirm) && (
+                <p className="mt-3 text-xs text-ink-2">Double rule: firm, promised to somebody. Single rule: flexible.</p>
+            )}
+            <InSight parts={page.parts} />
+            <WhoseWeek page={page} />
+        </aside>
+    );
+}
+
+function WhichWeek({ page }: { page: WeekView }) {
+    const { frame } = usePage().props;
+
+    return (
+        <div className="flex flex-wrap items-baseline gap-x-2.5">
+            <h1>
+                {page.week.words}
+                {frame?.me.id !== page.whose.id && ` of ${page.whose.name}`}
+            </h1>
+            <span className="text-xs text-ink-2">
+                {spanWords(page.week.first, page.week.last)}
+                {page.place !== null && `, ${page.place}`}
+                {page.when === 'past' && ', over'}
+            </span>
+        </div>
+    );
+}
+
+function WhatNext({ page }: { page: WeekView }) {
+    return (
+        <div className="flex flex-wrap items-center gap-3 border-t border-rule pt-3">
+            {page.when !== 'past' && (
+                <ButtonLink href={route('goals.create', { _query: { period: page.week.name } })}>Add a week goal</ButtonLink>
+            )}
+            {page.when !== 'past' && (
+                <ButtonLink kind="quiet" href={route('planning', `${page.week.name}+2`)}>
+                    Plan two weeks
+                </ButtonLink>
+            )}
+            <ButtonLink kind={page.when === 'past' && !page.isReviewed ? 'main' : 'quiet'} href={route('reviews.show', page.week.name)}>
+                {page.isReviewed ? 'Open review' : 'Review this week'}
+            </ButtonLink>
+        </div>
+    );
+}
+
+function WhatIsInIt({ page, isPlanning, setPlanning }: { page: WeekView; isPlanning: boolean; setPlanning: (value: boolean) => void }) {
+    return (
+        <>
+            {page.carriedOver.length > 0 && !isPlanning && <CarriedOver tasks={page.carriedOver} people={page.people} />}
+            {page.when !== 'past' && <PlanQueue page={page} people={page.people} isOn={isPlanning} onTurn={setPlanning} />}
+            {page.days.map((day) => (
+                <DayRow key={day.on} day={day} people={page.people} isFolded={day.isPast && page.when === 'now'} />
+            ))}
+            {(page.when !== 'past' || page.noDay.length > 0) && <NoDayYet page={page} />}
+            <Due page={page} />
+            {page.passed !== null && <Passed passed={page.passed} />}
+            <Suggested page={page} />
+            <WeekAfter page={page} />
+            <LeftOut page={page} />
+            {page.days.every((day) => day.tasks.length === 0) &&
+                page.noDay.length === 0 &&
+                page.when === 'past' &&
+                page.left.length === 0 && (
+                    <p className="py-4 text-ink-2">
+                        Nothing was completed this week.{' '}
+                        <Link href={route('week.current')} className="link">
+                            Go to this week
+                        </Link>
+                    </p>
+                )}
+        </>
+    );
+}
+
+function NoDayYet({ page }: { page: WeekView }) {
+    return (
+        <Place time={page.week.name} isOpen={page.when !== 'past'}>
+            <Row label={<h2 className="text-base">No day yet</h2>} hint="any time this week">
+                <ul>
+                    {page.noDay.map((task) => (
+                        <WeekLineOf key={task.id} task={task} people={page.people} />
+                    ))}
+                </ul>
+                {page.when !== 'past' && <AddTask to={{ planned: page.week.name, owner_id: page.whose.id }} words="Add to this week" />}
+            </Row>
+        </Place>
+    );
+}
+
+function Due({ page }: { page: WeekView }) {
+    return (
+        <>
+            {page.due.length > 0 && (
+                <Row label={<h2 className="text-base">Due</h2>} hint="this week or earlier, with no time planned">
+                    <ul>
+                        {page.due.map((task) => (
+                            <WeekLineOf key={task.id} task={task} people={page.people} showsTime />
+                        ))}
+                    </ul>
+                </Row>
+            )}
+        </>
+    );
+}
+
+function Suggested({ page }: { page: WeekView }) {
+    return (
+        <>
+            {page.offered.length > 0 && (
+                <Row label={<h2 className="text-base">Suggested</h2>} hint="planned for this month, quarter or year, with no week yet">
+                    <ul>
+                        {page.offered.map((task) => (
+                            <WeekLineOf key={task.id} task={task} people={page.people} showsTime isQuiet />
+                        ))}
+                    </ul>
+                </Row>
+            )}
+        </>
+    );
+}
+
+function WeekAfter({ page }: { page: WeekView }) {
+    return (
+        <>
+            {page.when !== 'past' && (
+                <Place time={page.week.next} isOpen>
+                    <Row
+                        label={
+                            <h2 className="text-base">
+                                <Link href={route('week.show', page.week.next)} className="hover:underline">
+                                    The week after
+                                </Link>
+                            </h2>
+                        }
+                    >
+                        <p className="pt-1 text-xs text-ink-2 pointer-coarse:hidden">Drag a task here, or to any day above.</p>
+                    </Row>
+                </Place>
+            )}
+        </>
+    );
+}
+
+function LeftOut({ page }: { page: WeekView }) {
+    return (
+        <>
+            {[...Map.groupBy(page.left, (row) => row.words)].map(([words, rows]) => (
+                <Row
+                    key={words}
+                    label={<h2 className="text-base">{words.charAt(0).toUpperCase() + words.slice(1)}</h2>}
+                    hint={`${count(rows.length, 'task')} planned for this week`}
+                >
+                    <ul>
+                        {rows.map(({ task }) => (
+                            <TaskLine key={task.id} task={task} people={page.people} showsTime isQuiet />
+                        ))}
+                    </ul>
+                </Row>
+            ))}
+        </>
     );
 }
 

@@ -1,6 +1,6 @@
 import { SaveOrCancel } from '../fields/SaveOrCancel';
 import { useEffect, useRef, useState } from 'react';
-import { useForm } from '../../lib/kept/useForm';
+import { useForm, type Form } from '../../lib/kept/useForm';
 import { tellReturn } from '../signs/Notices';
 import type { DayView, SessionOutcome, FocusSessionRow, SessionPart } from '../../generated/props';
 import { act } from '../../lib/queue/act';
@@ -65,40 +65,7 @@ function StartSession({ page }: { page: DayView }) {
                     form.setData('intent', event.target.value);
                 }}
             />
-            <div className="flex gap-2">
-                <NumberField
-                    label="Min"
-                    min={1}
-                    max={240}
-                    value={minutes}
-                    error={form.errors.minutes}
-                    onChange={(value) => {
-                        form.setData('minutes', value);
-                    }}
-                />
-                <NumberField
-                    label="Rounds"
-                    min={1}
-                    max={12}
-                    value={rounds}
-                    error={form.errors.rounds}
-                    onChange={(value) => {
-                        form.setData('rounds', value);
-                    }}
-                />
-                {rounds !== '1' && rounds !== '' && (
-                    <NumberField
-                        label="Break, min"
-                        min={0}
-                        max={60}
-                        value={form.data.break}
-                        error={form.errors.break}
-                        onChange={(value) => {
-                            form.setData('break', value);
-                        }}
-                    />
-                )}
-            </div>
+            <HowLong form={form} minutes={minutes} rounds={rounds} />
             <SaveOrCancel
                 form={form}
                 save="Start"
@@ -108,6 +75,53 @@ function StartSession({ page }: { page: DayView }) {
                 }}
             />
         </form>
+    );
+}
+
+function HowLong({
+    form,
+    minutes,
+    rounds,
+}: {
+    form: Form<{ intent: string; minutes: string; rounds: string; break: string }>;
+    minutes: string;
+    rounds: string;
+}) {
+    return (
+        <div className="flex gap-2">
+            <NumberField
+                label="Min"
+                min={1}
+                max={240}
+                value={minutes}
+                error={form.errors.minutes}
+                onChange={(value) => {
+                    form.setData('minutes', value);
+                }}
+            />
+            <NumberField
+                label="Rounds"
+                min={1}
+                max={12}
+                value={rounds}
+                error={form.errors.rounds}
+                onChange={(value) => {
+                    form.setData('rounds', value);
+                }}
+            />
+            {rounds !== '1' && rounds !== '' && (
+                <NumberField
+                    label="Break, min"
+                    min={0}
+                    max={60}
+                    value={form.data.break}
+                    error={form.errors.break}
+                    onChange={(value) => {
+                        form.setData('break', value);
+                    }}
+                />
+            )}
+        </div>
     );
 }
 
@@ -153,6 +167,48 @@ const outcomes: { outcome: SessionOutcome; words: string }[] = [
 ];
 
 function Running({ session }: { session: FocusSessionRow }) {
+    const { isStuck, form, part, rounds, shown, end } = useRunning(session);
+
+    return (
+        <div className="max-w-full text-right max-md:text-left">
+            <p role="timer" aria-label={part === undefined ? 'Time over' : 'Time left'} className="font-mono text-xl tabular-nums">
+                {part === undefined && '+'}
+                {clock(shown)}
+            </p>
+            <p className="text-xs text-ink-2">
+                {words(part, rounds)}: {session.intent}
+            </p>
+            <p data-asks className="mt-1 flex flex-wrap justify-end gap-x-4 max-md:justify-start">
+                {outcomes.map(({ outcome, words }, place) => (
+                    <button
+                        key={outcome}
+                        type="button"
+                        className="inline-flex min-h-6 items-center gap-1.5 text-xs hover:underline pointer-coarse:min-h-11"
+                        onClick={end(outcome)}
+                    >
+                        <Kbd>{String(place + 1)}</Kbd> {words}
+                    </button>
+                ))}
+            </p>
+            {isStuck && (
+                <form
+                    className="mt-2 flex justify-end gap-2 text-left"
+                    onSubmit={(event) => {
+                        event.preventDefault();
+                        end('stuck')();
+                    }}
+                >
+                    <TextField label="What blocked it?" autoFocus maxLength={500} {...bind(form, 'obstacle')} />
+                    <Button kind="main" type="submit" className="self-end">
+                        End
+                    </Button>
+                </form>
+            )}
+        </div>
+    );
+}
+
+function useRunning(session: FocusSessionRow) {
     const [isStuck, setStuck] = useState(false);
     const form = useForm(`obstacle of session ${String(session.id)}`, { obstacle: '' });
     const elapsed = useElapsed(session);
@@ -193,41 +249,5 @@ function Running({ session }: { session: FocusSessionRow }) {
         wasOn.current = part;
     }, [part, session.intent]);
 
-    return (
-        <div className="max-w-full text-right max-md:text-left">
-            <p role="timer" aria-label={part === undefined ? 'Time over' : 'Time left'} className="font-mono text-xl tabular-nums">
-                {part === undefined && '+'}
-                {clock(shown)}
-            </p>
-            <p className="text-xs text-ink-2">
-                {words(part, rounds)}: {session.intent}
-            </p>
-            <p data-asks className="mt-1 flex flex-wrap justify-end gap-x-4 max-md:justify-start">
-                {outcomes.map(({ outcome, words }, place) => (
-                    <button
-                        key={outcome}
-                        type="button"
-                        className="inline-flex min-h-6 items-center gap-1.5 text-xs hover:underline pointer-coarse:min-h-11"
-                        onClick={end(outcome)}
-                    >
-                        <Kbd>{String(place + 1)}</Kbd> {words}
-                    </button>
-                ))}
-            </p>
-            {isStuck && (
-                <form
-                    className="mt-2 flex justify-end gap-2 text-left"
-                    onSubmit={(event) => {
-                        event.preventDefault();
-                        end('stuck')();
-                    }}
-                >
-                    <TextField label="What blocked it?" autoFocus maxLength={500} {...bind(form, 'obstacle')} />
-                    <Button kind="main" type="submit" className="self-end">
-                        End
-                    </Button>
-                </form>
-            )}
-        </div>
-    );
+    return { isStuck, form, part, rounds, shown, end };
 }

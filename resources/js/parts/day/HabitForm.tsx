@@ -1,8 +1,8 @@
 import { usePage } from '@inertiajs/react';
 import { useEffect } from 'react';
-import { useForm } from '../../lib/kept/useForm';
+import { useForm, type Form } from '../../lib/kept/useForm';
 import { RecordField } from '../fields/Choose';
-import type { HabitRow } from '../../generated/props';
+import type { HabitRow, HabitPer } from '../../generated/props';
 import { act } from '../../lib/queue/act';
 import { refresh } from '../../lib/background';
 import { bind, bindRecord, saving } from '../../lib/forms';
@@ -38,69 +38,93 @@ export function HabitForm({ habit, onDone }: { habit: HabitRow | null; onDone: (
     return (
         <form className="space-y-4" onSubmit={saving(form, habit?.id, route('habits.store'), (id) => route('habits.update', id), onDone)}>
             <TextField label="Habit" maxLength={200} {...bind(form, 'title')} />
-            <div className="flex gap-3">
-                <NumberField
-                    label="Times"
-                    className="w-24"
-                    value={data.times}
-                    min={1}
-                    max={99}
-                    error={form.errors.times}
-                    onChange={(times) => {
-                        form.setData('times', times);
-                    }}
-                />
-                <SelectField
-                    label="How often"
-                    className="w-40"
-                    value={data.per}
-                    options={per}
-                    onChange={(value) => {
-                        form.setData('per', value as typeof data.per);
-                    }}
-                />
-            </div>
-            {data.per === 'day' && (
-                <fieldset>
-                    <legend className="mb-1 text-sm font-semibold">On these days</legend>
-                    <div className="flex flex-wrap gap-x-4">
-                        {weekdays.map(({ value, short }) => (
-                            <Check
-                                key={value}
-                                label={short}
-                                checked={data.weekdays.length === 0 || data.weekdays.includes(value)}
-                                // The last of them stays: none at all is meant by ending the habit.
-                                disabled={data.weekdays.length === 1 && data.weekdays.includes(value)}
-                                onChange={(isOn) => {
-                                    const all = data.weekdays.length === 0 ? weekdays.map((day) => day.value) : data.weekdays;
-                                    const chosen = isOn ? [...all, value] : all.filter((day) => day !== value);
-                                    form.setData('weekdays', chosen.length === weekdays.length ? [] : chosen);
-                                }}
-                            />
-                        ))}
-                    </div>
-                </fieldset>
-            )}
+            <HowOften form={form} />
+            {data.per === 'day' && <OnDays form={form} />}
             <RecordField label="Keeps the readings of a goal" options={served ?? []} none="No goal" {...bindRecord(form, 'goal')} />
             <p className="text-xs text-ink-2">
                 For a goal that is measured by a number: how often it was done since the goal began becomes its reading, and others see
                 that.
             </p>
-            <div className="flex gap-3">
-                <Button kind="main" type="submit" disabled={form.processing || data.title.trim() === ''}>
-                    Save
-                </Button>
-                {habit !== null && (
-                    <Button
-                        kind="quiet"
-                        onClick={() => {
-                            act('delete', route('habits.end', habit.id), {}, { onDone });
-                        }}
-                    >
-                        End this habit
-                    </Button>
-                )}
-            </div>
+            <SaveOrEnd habit={habit} onDone={onDone} form={form} />
         </form>
+    );
+}
+
+function HowOften({ form }: { form: Form<{ title: string; times: string; per: HabitPer; weekdays: string[]; goal: number | null }> }) {
+    return (
+        <div className="flex gap-3">
+            <NumberField
+                label="Times"
+                className="w-24"
+                value={form.data.times}
+                min={1}
+                max={99}
+                error={form.errors.times}
+                onChange={(times) => {
+                    form.setData('times', times);
+                }}
+            />
+            <SelectField
+                label="How often"
+                className="w-40"
+                value={form.data.per}
+                options={per}
+                onChange={(value) => {
+                    form.setData('per', value as HabitPer);
+                }}
+            />
+        </div>
+    );
+}
+
+function OnDays({ form }: { form: Form<{ title: string; times: string; per: HabitPer; weekdays: string[]; goal: number | null }> }) {
+    return (
+        <fieldset>
+            <legend className="mb-1 text-sm font-semibold">On these days</legend>
+            <div className="flex flex-wrap gap-x-4">
+                {weekdays.map(({ value, short }) => (
+                    <Check
+                        key={value}
+                        label={short}
+                        checked={form.data.weekdays.length === 0 || form.data.weekdays.includes(value)}
+                        // The last of them stays: none at all is meant by ending the habit.
+                        disabled={form.data.weekdays.length === 1 && form.data.weekdays.includes(value)}
+                        onChange={(isOn) => {
+                            const all = form.data.weekdays.length === 0 ? weekdays.map((day) => day.value) : form.data.weekdays;
+                            const chosen = isOn ? [...all, value] : all.filter((day) => day !== value);
+                            form.setData('weekdays', chosen.length === weekdays.length ? [] : chosen);
+                        }}
+                    />
+                ))}
+            </div>
+        </fieldset>
+    );
+}
+
+function SaveOrEnd({
+    habit,
+    onDone,
+    form,
+}: {
+    habit: HabitRow | null;
+    onDone: () => void;
+    form: Form<{ title: string; times: string; per: HabitPer; weekdays: string[]; goal: number | null }>;
+}) {
+    return (
+        <div className="flex gap-3">
+            <Button kind="main" type="submit" disabled={form.processing || form.data.title.trim() === ''}>
+                Save
+            </Button>
+            {habit !== null && (
+                <Button
+                    kind="quiet"
+                    onClick={() => {
+                        act('delete', route('habits.end', habit.id), {}, { onDone });
+                    }}
+                >
+                    End this habit
+                </Button>
+            )}
+        </div>
     );
 }

@@ -1,5 +1,5 @@
 import { type RefObject, useEffect, useId, useImperativeHandle, useRef } from 'react';
-import { useForm } from '../../lib/kept/useForm';
+import { useForm, type Form } from '../../lib/kept/useForm';
 
 interface Props {
     label: string;
@@ -28,6 +28,54 @@ export function RuledText({ label, value, placeholder, rows = 2, url, payload, t
     // Where one writes; at the end as long as one was not in it.
     const caret = useRef<number | null>(null);
 
+    const { save, write, text } = useSavedByItself({ url, payload, form, problem });
+
+    useImperativeHandle(takeIn, () => (line: string) => {
+        const all = text();
+        const end = all.indexOf('\n', caret.current ?? all.length);
+        const [above, below] = end === -1 ? [all, ''] : [all.slice(0, end), all.slice(end)];
+        const begun = above === '' || above.endsWith('\n') ? above + line : `${above}\n${line}`;
+        caret.current = begun.length;
+        write(begun + below);
+    });
+
+    return (
+        <div>
+            <label htmlFor={id} className="sr-only">
+                {label}
+            </label>
+            <textarea
+                id={id}
+                rows={Math.max(rows, words.split('\n').length)}
+                value={words}
+                placeholder={placeholder}
+                aria-invalid={problem !== undefined}
+                className="ruled field-sizing-content block w-full resize-none bg-transparent outline-offset-4"
+                onChange={(event) => {
+                    write(event.target.value);
+                }}
+                onSelect={(event) => {
+                    caret.current = event.currentTarget.selectionEnd;
+                }}
+                onBlur={save}
+            />
+            {problem !== undefined && (
+                <p role="alert" className="mt-1 text-sm font-medium text-persimmon">
+                    {problem}
+                </p>
+            )}
+        </div>
+    );
+}
+
+interface Saved extends Pick<Props, 'url' | 'payload'> {
+    form: Form<{ words: string }>;
+    problem: string | undefined;
+}
+
+/** Saves what is written when one rests, and when the field or the page is left. */
+function useSavedByItself({ url, payload, form, problem }: Saved) {
+    const { words } = form.data;
     const save = () => {
         // What was refused is sent again once it was looked at: not by itself.
         if (form.isDirty && problem === undefined) {
@@ -75,40 +123,5 @@ export function RuledText({ label, value, placeholder, rows = 2, url, payload, t
         form.setData('words', text);
     };
 
-    useImperativeHandle(takeIn, () => (line: string) => {
-        const text = now.current.words;
-        const end = text.indexOf('\n', caret.current ?? text.length);
-        const [above, below] = end === -1 ? [text, ''] : [text.slice(0, end), text.slice(end)];
-        const begun = above === '' || above.endsWith('\n') ? above + line : `${above}\n${line}`;
-        caret.current = begun.length;
-        write(begun + below);
-    });
-
-    return (
-        <div>
-            <label htmlFor={id} className="sr-only">
-                {label}
-            </label>
-            <textarea
-                id={id}
-                rows={Math.max(rows, words.split('\n').length)}
-                value={words}
-                placeholder={placeholder}
-                aria-invalid={problem !== undefined}
-                className="ruled field-sizing-content block w-full resize-none bg-transparent outline-offset-4"
-                onChange={(event) => {
-                    write(event.target.value);
-                }}
-                onSelect={(event) => {
-                    caret.current = event.currentTarget.selectionEnd;
-                }}
-                onBlur={save}
-            />
-            {problem !== undefined && (
-                <p role="alert" className="mt-1 text-sm font-medium text-persimmon">
-                    {problem}
-                </p>
-            )}
-        </div>
-    );
+    return { save, write, text: () => now.current.words };
 }

@@ -19,7 +19,7 @@ import { useArrowsIntoLists } from '../../lib/focus/lines';
 import { useSubmitKey } from '../../lib/submitKey';
 import { useKeys } from '../../lib/keys';
 import { useAlert } from '../day/alert';
-import { lastPlace, rooms, sectionOf } from '../../lib/rooms';
+import { lastPlace, rooms, sectionOf, type Room } from '../../lib/rooms';
 import { route } from '../../lib/routes';
 import { Kbd } from '../../ui/Kbd';
 
@@ -68,26 +68,7 @@ function FrameAround({ frame, children }: { frame: FrameProps; children: ReactNo
     useHeldFocus();
     useArrowsIntoLists();
     useSubmitKey();
-    const move = (weeks: 1 | -1) => () => {
-        stepWeek(frame.rail, selected, weeks, addressOf);
-    };
-    const go = (href: string) => () => {
-        router.visit(href);
-    };
-
-    const keys = {
-        n: { words: 'Jot', run: show('jot') },
-        '/': { words: 'Search pages, weeks and commands', run: show('commands') },
-        'Ctrl k': { words: 'Search, also while typing', run: show('commands') },
-        '[': { words: 'Previous week', run: move(-1) },
-        b: { words: 'Previous week', run: move(-1) },
-        ']': { words: 'Next week', run: move(1) },
-        f: { words: 'Next week', run: move(1) },
-        ...Object.fromEntries(all.map(({ name, key, href }) => [`g ${key}`, { words: name, run: go(href) }])),
-        'g t': { words: 'Tray', run: go(route('tray')) },
-        '?': { words: 'Keyboard shortcuts', run: show('keys') },
-    };
-    useKeys(keys);
+    const keys = useFrameKeys({ frame, all, selected, addressOf, show });
 
     return (
         <Explain>
@@ -98,33 +79,12 @@ function FrameAround({ frame, children }: { frame: FrameProps; children: ReactNo
                 <RailLine rail={frame.rail} thisWeek={frame.thisWeek} header={header} />
                 <header ref={header} className="print:hidden">
                     <YearRail rail={frame.rail} thisWeek={frame.thisWeek} selected={selected} addressOf={addressOf} />
-                    <nav
-                        aria-label="Rooms"
-                        className={clsx(
-                            'flex h-8.5 items-stretch gap-5 border-y border-t-ink border-b-hairline',
-                            'px-6 whitespace-nowrap max-md:gap-3 max-md:px-4 pointer-coarse:h-11',
-                        )}
-                    >
-                        <Link href={route('day')} className="mr-2 flex items-center text-md font-bold tracking-[-0.03em] max-md:hidden">
-                            loftrin
-                        </Link>
-                        <Rooms rooms={all} lit={here?.room.name ?? (page.component === 'week/Task' ? last?.room : undefined)} />
-                        <span className="ml-auto flex items-center gap-4 text-ink-2 max-md:gap-3">
-                            <button type="button" onClick={show('jot')} className="flex h-full items-center gap-1.5 hover:text-ink">
-                                Jot <Kbd>n</Kbd>
-                            </button>
-                            <button type="button" onClick={show('commands')} className="flex h-full items-center gap-1.5 hover:text-ink">
-                                Search <Kbd>/</Kbd>
-                            </button>
-                            <Link href={route('tray')} className="flex h-full items-center gap-1.5 hover:text-ink">
-                                Tray <span className="font-mono text-xs">{frame.tray}</span>
-                            </Link>
-                            <Link href={route('updates')} className="flex h-full items-center gap-1.5 hover:text-ink max-md:hidden">
-                                Updates <span className="font-mono text-xs">{frame.updates > 0 ? frame.updates : ''}</span>
-                            </Link>
-                            <Yourself frame={frame} onKeys={show('keys')} />
-                        </span>
-                    </nav>
+                    <RoomsLine
+                        frame={frame}
+                        rooms={all}
+                        lit={here?.room.name ?? (page.component === 'week/Task' ? last?.room : undefined)}
+                        show={show}
+                    />
                 </header>
                 {here !== undefined && <Sections room={here.room} lit={here.section} />}
                 <Unsent />
@@ -151,5 +111,82 @@ function FrameAround({ frame, children }: { frame: FrameProps; children: ReactNo
                 <Notices />
             </div>
         </Explain>
+    );
+}
+
+function useFrameKeys({
+    frame,
+    all,
+    selected,
+    addressOf,
+    show,
+}: {
+    frame: FrameProps;
+    all: Room[];
+    selected: string;
+    addressOf: (week: string) => string;
+    show: (what: Open | 'jot') => () => void;
+}) {
+    const move = (weeks: 1 | -1) => () => {
+        stepWeek(frame.rail, selected, weeks, addressOf);
+    };
+    const go = (href: string) => () => {
+        router.visit(href);
+    };
+
+    const keys = {
+        n: { words: 'Jot', run: show('jot') },
+        '/': { words: 'Search pages, weeks and commands', run: show('commands') },
+        'Ctrl k': { words: 'Search, also while typing', run: show('commands') },
+        '[': { words: 'Previous week', run: move(-1) },
+        b: { words: 'Previous week', run: move(-1) },
+        ']': { words: 'Next week', run: move(1) },
+        f: { words: 'Next week', run: move(1) },
+        ...Object.fromEntries(all.map(({ name, key, href }) => [`g ${key}`, { words: name, run: go(href) }])),
+        'g t': { words: 'Tray', run: go(route('tray')) },
+        '?': { words: 'Keyboard shortcuts', run: show('keys') },
+    };
+    useKeys(keys);
+
+    return keys;
+}
+
+interface RoomsLineProps {
+    frame: FrameProps;
+    rooms: Room[];
+    lit: string | undefined;
+    show: (what: Open | 'jot') => () => void;
+}
+
+/** The line of the rooms, and at its end what is at hand everywhere. */
+function RoomsLine({ frame, rooms, lit, show }: RoomsLineProps) {
+    return (
+        <nav
+            aria-label="Rooms"
+            className={clsx(
+                'flex h-8.5 items-stretch gap-5 border-y border-t-ink border-b-hairline',
+                'px-6 whitespace-nowrap max-md:gap-3 max-md:px-4 pointer-coarse:h-11',
+            )}
+        >
+            <Link href={route('day')} className="mr-2 flex items-center text-md font-bold tracking-[-0.03em] max-md:hidden">
+                loftrin
+            </Link>
+            <Rooms rooms={rooms} lit={lit} />
+            <span className="ml-auto flex items-center gap-4 text-ink-2 max-md:gap-3">
+                <button type="button" onClick={show('jot')} className="flex h-full items-center gap-1.5 hover:text-ink">
+                    Jot <Kbd>n</Kbd>
+                </button>
+                <button type="button" onClick={show('commands')} className="flex h-full items-center gap-1.5 hover:text-ink">
+                    Search <Kbd>/</Kbd>
+                </button>
+                <Link href={route('tray')} className="flex h-full items-center gap-1.5 hover:text-ink">
+                    Tray <span className="font-mono text-xs">{frame.tray}</span>
+                </Link>
+                <Link href={route('updates')} className="flex h-full items-center gap-1.5 hover:text-ink max-md:hidden">
+                    Updates <span className="font-mono text-xs">{frame.updates > 0 ? frame.updates : ''}</span>
+                </Link>
+                <Yourself frame={frame} onKeys={show('keys')} />
+            </span>
+        </nav>
     );
 }

@@ -59,39 +59,7 @@ function Keys({ room, everywhere }: Pick<Props, 'room' | 'everywhere'>) {
             {groups.map(
                 ([name, of]) =>
                     of.length > 0 && (
-                        <section key={name} className="mt-4 first:mt-0">
-                            <h3 className="border-b border-rule pb-1">{name}</h3>
-                            <dl className="divide-y divide-hairline">
-                                {of.map(([key, words]) => (
-                                    <div key={key} className="group/key flex items-center gap-4 py-1.5">
-                                        <dt className="flex-1">{words}</dt>
-                                        <dd className="flex items-center gap-3">
-                                            {key.length === 1 && (
-                                                <button
-                                                    type="button"
-                                                    aria-label={`Change the key for ${words}`}
-                                                    onClick={() => {
-                                                        setChanging(key);
-                                                    }}
-                                                    onKeyDown={(event) => {
-                                                        if (changing === key) {
-                                                            choose(event, key);
-                                                        }
-                                                    }}
-                                                    className={clsx(
-                                                        'text-xs text-ink-2 opacity-0 group-hover/key:opacity-100',
-                                                        'focus-visible:opacity-100 pointer-coarse:opacity-100',
-                                                    )}
-                                                >
-                                                    {changing === key ? 'Press a key' : 'Change'}
-                                                </button>
-                                            )}
-                                            <Kbd>{changedKeys.of(key)}</Kbd>
-                                        </dd>
-                                    </div>
-                                ))}
-                            </dl>
-                        </section>
+                        <KeyGroup key={name} changing={changing} setChanging={setChanging} choose={choose} name={name} of={of} />
                     ),
             )}
             {problem !== null && (
@@ -110,5 +78,81 @@ function Keys({ room, everywhere }: Pick<Props, 'room' | 'everywhere'>) {
                 />
             </div>
         </>
+    );
+}
+
+function KeyGroup({
+    changing,
+    setChanging,
+    choose,
+    name,
+    of,
+}: {
+    changing: string | null;
+    setChanging: (value: string | null) => void;
+    choose: (event: KeyboardEvent<HTMLButtonElement>, key: string) => void;
+    name: string;
+    of: [string, string][];
+}) {
+    return (
+        <section className="mt-4 first:mt-0">
+            <h3 className="border-b border-rule pb-1">{name}</h3>
+            <dl className="divide-y divide-hairline">
+                {of.map(([key, words]) => (
+                    <KeyLine
+                        key={key}
+                        name={key}
+                        words={words}
+                        isChanging={changing === key}
+                        onChange={() => {
+                            setChanging(key);
+                        }}
+                        onPress={(event) => {
+                            choose(event, key);
+                        }}
+                    />
+                ))}
+            </dl>
+        </section>
+    );
+}
+
+interface KeyLineProps {
+    /** The key as it comes; it may have been changed. */
+    name: string;
+    words: string;
+    isChanging: boolean;
+    onChange: () => void;
+    onPress: (event: KeyboardEvent<HTMLButtonElement>) => void;
+}
+
+function KeyLine({ name, words, isChanging, onChange, onPress }: KeyLineProps) {
+    return (
+        <div className="group/key flex items-center gap-4 py-1.5">
+            <dt className="flex-1">{words}</dt>
+            <dd className="flex items-center gap-3">
+                {name.length === 1 && (
+                    <button
+                        type="button"
+                        aria-label={`Change the key for ${words}`}
+                        onClick={() => {
+                            onChange();
+                        }}
+                        onKeyDown={(event) => {
+                            if (isChanging) {
+                                onPress(event);
+                            }
+                        }}
+                        className={clsx(
+                            'text-xs text-ink-2 opacity-0 group-hover/key:opacity-100',
+                            'focus-visible:opacity-100 pointer-coarse:opacity-100',
+                        )}
+                    >
+                        {isChanging ? 'Press a key' : 'Change'}
+                    </button>
+                )}
+                <Kbd>{changedKeys.of(name)}</Kbd>
+            </dd>
+        </div>
     );
 }

@@ -26,59 +26,22 @@ export function Conditions({ conditions, fields, errors, onChange }: Props) {
                 const error = errors[`conditions.${String(place)}.value`];
 
                 return (
-                    <div
+                    <ConditionLine
                         key={`${String(place)} ${condition.field}`}
-                        className="flex min-h-8 flex-wrap items-baseline gap-x-3 border-b border-hairline py-1"
-                    >
-                        <WordSelect
-                            label={`Condition ${String(place + 1)}`}
-                            options={labelled(labels.ListField)}
-                            value={condition.field}
-                            onChange={(chosen) => {
-                                const next = chosen as ListField;
-                                set(place, { field: next, value: optionsOf(next)?.options[0]?.value ?? '' });
-                            }}
-                        />
-                        {field !== undefined && field.options.length > 0 ? (
-                            <WordSelect
-                                label={`Value of condition ${String(place + 1)}`}
-                                options={field.options}
-                                value={condition.value}
-                                onChange={(value) => {
-                                    set(place, { value });
-                                }}
-                            />
-                        ) : (
-                            <input
-                                aria-label={`Value of condition ${String(place + 1)}`}
-                                aria-invalid={error !== undefined}
-                                inputMode={field?.isNumber === true ? 'numeric' : undefined}
-                                maxLength={100}
-                                className="w-40 border-b border-rule bg-transparent py-0.5 font-semibold"
-                                defaultValue={condition.value}
-                                onBlur={(event) => {
-                                    set(place, { value: event.target.value.trim() });
-                                }}
-                                onKeyDown={(event) => {
-                                    if (event.key === 'Enter') {
-                                        event.preventDefault();
-                                        set(place, { value: event.currentTarget.value.trim() });
-                                    }
-                                }}
-                            />
-                        )}
-                        {error !== undefined && <span className="text-sm font-medium text-persimmon">{error}</span>}
-                        <Button
-                            kind="quiet"
-                            className="-my-1 ml-auto"
-                            aria-label={`Remove condition ${String(place + 1)}`}
-                            onClick={() => {
-                                onChange(conditions.filter((_, index) => index !== place));
-                            }}
-                        >
-                            Remove
-                        </Button>
-                    </div>
+                        condition={condition}
+                        number={place + 1}
+                        field={field}
+                        error={error}
+                        onChange={(change) => {
+                            set(place, change);
+                        }}
+                        onField={(next) => {
+                            set(place, { field: next, value: optionsOf(next)?.options[0]?.value ?? '' });
+                        }}
+                        onRemove={() => {
+                            onChange(conditions.filter((_, index) => index !== place));
+                        }}
+                    />
                 );
             })}
             <Button
@@ -92,5 +55,62 @@ export function Conditions({ conditions, fields, errors, onChange }: Props) {
                 {conditions.length === 0 ? 'Add a condition' : 'and …'}
             </Button>
         </fieldset>
+    );
+}
+
+interface LineProps {
+    condition: Condition;
+    number: number;
+    field: FieldOptions | undefined;
+    error: string | undefined;
+    onChange: (change: Partial<Condition>) => void;
+    onField: (field: ListField) => void;
+    onRemove: () => void;
+}
+
+function ConditionLine({ condition, number, field, error, onChange, onField, onRemove }: LineProps) {
+    return (
+        <div className="flex min-h-8 flex-wrap items-baseline gap-x-3 border-b border-hairline py-1">
+            <WordSelect
+                label={`Condition ${String(number)}`}
+                options={labelled(labels.ListField)}
+                value={condition.field}
+                onChange={(chosen) => {
+                    onField(chosen as ListField);
+                }}
+            />
+            {field !== undefined && field.options.length > 0 ? (
+                <WordSelect
+                    label={`Value of condition ${String(number)}`}
+                    options={field.options}
+                    value={condition.value}
+                    onChange={(value) => {
+                        onChange({ value });
+                    }}
+                />
+            ) : (
+                <input
+                    aria-label={`Value of condition ${String(number)}`}
+                    aria-invalid={error !== undefined}
+                    inputMode={field?.isNumber === true ? 'numeric' : undefined}
+                    maxLength={100}
+                    className="w-40 border-b border-rule bg-transparent py-0.5 font-semibold"
+                    defaultValue={condition.value}
+                    onBlur={(event) => {
+                        onChange({ value: event.target.value.trim() });
+                    }}
+                    onKeyDown={(event) => {
+                        if (event.key === 'Enter') {
+                            event.preventDefault();
+                            onChange({ value: event.currentTarget.value.trim() });
+                        }
+                    }}
+                />
+            )}
+            {error !== undefined && <span className="text-sm font-medium text-persimmon">{error}</span>}
+            <Button kind="quiet" className="-my-1 ml-auto" aria-label={`Remove condition ${String(number)}`} onClick={onRemove}>
+                Remove
+            </Button>
+        </div>
     );
 }

@@ -1,7 +1,7 @@
 import { Link } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import type { ReactNode } from 'react';
-import type { IssueRow, PlannedItem, SeriesView } from '../../generated/props';
+import type { IssueRow, PlannedItem, SeriesView, AgendaView, SeriesRow } from '../../generated/props';
 import { act } from '../../lib/queue/act';
 import { route } from '../../lib/routes';
 import { first, needWords, rankWords, times } from '../../lib/words';
@@ -15,15 +15,7 @@ const SCALE = 5;
 /** The agenda of the next meeting to the scale of minutes, and what will not fit; whoever may run it can reorder its issues. */
 export function Agenda({ page }: { page: SeriesView }) {
     const { agenda, series } = page;
-    const order = [...agenda.items.flatMap(({ issue }) => (issue === null ? [] : [issue.id])), ...agenda.wontFit.map(({ id }) => id)];
-    const arrange = (issues: number[]) => {
-        act('put', route('series.arrange', series.id), { issues, seen: agenda.arranged });
-    };
-    const move = (id: number, by: number) => {
-        const at = order.indexOf(id);
-        const others = order.filter((each) => each !== id);
-        arrange([...others.slice(0, at + by), id, ...others.slice(at + by)]);
-    };
+    const { order, arrange, move } = arranging({ agenda, series });
     const controls = (issue: IssueRow) => (
         <>
             {page.mayRun && order.length > 1 && (
@@ -63,21 +55,7 @@ export function Agenda({ page }: { page: SeriesView }) {
 
     return (
         <>
-            {agenda.arranged.length > 0 && (
-                <p className="mt-3 flex flex-wrap items-baseline gap-x-3 text-xs text-ink-2">
-                    These issues are in an order set by hand.
-                    {page.mayRun && (
-                        <Button
-                            kind="quiet"
-                            onClick={() => {
-                                arrange([]);
-                            }}
-                        >
-                            Order by cost of waiting
-                        </Button>
-                    )}
-                </p>
-            )}
+            {agenda.arranged.length > 0 && <SetByHand page={page} arrange={arrange} />}
             <ol className="mt-4">
                 {agenda.items.map((item, place) => (
                     <Item key={item.issue === null ? `part ${String(place)}` : item.issue.id} item={item}>
@@ -85,14 +63,7 @@ export function Agenda({ page }: { page: SeriesView }) {
                     </Item>
                 ))}
             </ol>
-            <p className="flex justify-between border-t-2 border-ink pt-1 font-mono text-xs">
-                <span>{agenda.ends}</span>
-                <span className={clsx('font-sans', agenda.wontFit.length > 0 && 'font-semibold text-persimmon')}>
-                    {agenda.wontFit.length > 0
-                        ? `${String(agenda.wontFit.reduce((sum, issue) => sum + issue.minutes, 0))} min will not fit`
-                        : `${String(Math.max(0, agenda.spare))} min to spare`}
-                </span>
-            </p>
+            <EndsAt agenda={agenda} />
             <ul>
                 {agenda.wontFit.map((issue) => (
                     <WontFit key={issue.id} issue={issue}>
@@ -101,6 +72,51 @@ export function Agenda({ page }: { page: SeriesView }) {
                 ))}
             </ul>
         </>
+    );
+}
+
+function arranging({ agenda, series }: { agenda: AgendaView; series: SeriesRow }) {
+    const order = [...agenda.items.flatMap(({ issue }) => (issue === null ? [] : [issue.id])), ...agenda.wontFit.map(({ id }) => id)];
+    const arrange = (issues: number[]) => {
+        act('put', route('series.arrange', series.id), { issues, seen: agenda.arranged });
+    };
+    const move = (id: number, by: number) => {
+        const at = order.indexOf(id);
+        const others = order.filter((each) => each !== id);
+        arrange([...others.slice(0, at + by), id, ...others.slice(at + by)]);
+    };
+
+    return { order, arrange, move };
+}
+
+function SetByHand({ page, arrange }: { page: SeriesView; arrange: (issues: number[]) => void }) {
+    return (
+        <p className="mt-3 flex flex-wrap items-baseline gap-x-3 text-xs text-ink-2">
+            These issues are in an order set by hand.
+            {page.mayRun && (
+                <Button
+                    kind="quiet"
+                    onClick={() => {
+                        arrange([]);
+                    }}
+                >
+                    Order by cost of waiting
+                </Button>
+            )}
+        </p>
+    );
+}
+
+function EndsAt({ agenda }: { agenda: AgendaView }) {
+    return (
+        <p className="flex justify-between border-t-2 border-ink pt-1 font-mono text-xs">
+            <span>{agenda.ends}</span>
+            <span className={clsx('font-sans', agenda.wontFit.length > 0 && 'font-semibold text-persimmon')}>
+                {agenda.wontFit.length > 0
+                    ? `${String(agenda.wontFit.reduce((sum, issue) => sum + issue.minutes, 0))} min will not fit`
+                    : `${String(Math.max(0, agenda.spare))} min to spare`}
+            </span>
+        </p>
     );
 }
 

@@ -1,6 +1,6 @@
 import { type SubmitEvent, useState } from 'react';
 import { Prose } from '../signs/Prose';
-import type { ProjectView } from '../../generated/props';
+import type { ProjectView, CharterPart } from '../../generated/props';
 import { bind } from '../../lib/forms';
 import { useForm } from '../../lib/kept/useForm';
 import { route } from '../../lib/routes';
@@ -54,6 +54,22 @@ export function Charter({ page }: { page: ProjectView }) {
     }
 
     return state === 'line' ? (
+        <CharterLine page={page} setState={setState} written={written} />
+    ) : (
+        <CharterOpen page={page} setState={setState} written={written} />
+    );
+}
+
+function CharterLine({
+    page,
+    setState,
+    written,
+}: {
+    page: ProjectView;
+    setState: (value: 'line' | 'open' | 'writing') => void;
+    written: CharterPart[];
+}) {
+    return (
         <div className="mt-3 flex items-baseline gap-3 border-t border-hairline py-2">
             <p className="two-lines min-w-0 text-ink-2">
                 {lineOf(page, 'why')} {lineOf(page, 'outcome') !== '' && <strong className="text-ink">Result:</strong>}{' '}
@@ -71,7 +87,19 @@ export function Charter({ page }: { page: ProjectView }) {
                 Charter
             </button>
         </div>
-    ) : (
+    );
+}
+
+function CharterOpen({
+    page,
+    setState,
+    written,
+}: {
+    page: ProjectView;
+    setState: (value: 'line' | 'open' | 'writing') => void;
+    written: CharterPart[];
+}) {
+    return (
         <section aria-label="Charter" className="mt-3">
             {written.map((part) => (
                 <div key={part.name} className="grid grid-cols-[112px_1fr] gap-x-4 border-t border-hairline py-1.5 max-md:grid-cols-1">

@@ -1,5 +1,5 @@
+import { type ReactNode, useState } from 'react';
 import { router } from '@inertiajs/react';
-import { useState } from 'react';
 import type { Option, Register, RegisterFilter } from '../../generated/props';
 import { labels } from '../../generated/labels';
 import { focusOptions, labelled, peopleAsOptions } from '../../lib/options';
@@ -71,54 +71,84 @@ export function Choose({ page }: { page: Register }) {
                 {select('condition', 'Condition', labelled(labels.RegisterCondition), 'any')} Group by{' '}
                 {order('group', 'Group by', labelled(labels.RegisterGrouping))} Sort by{' '}
                 {order('sort', 'Sort by', labelled(labels.RegisterSort))}
+                <MoreOrClear isNarrow={isNarrow} isOpen={isOpen} setOpen={setOpen} go={go} />
+            </div>
+            {isOpen && <MoreFilters page={page} go={go} select={select} />}
+        </div>
+    );
+}
+
+function MoreOrClear({
+    isNarrow,
+    isOpen,
+    setOpen,
+    go,
+}: {
+    isNarrow: boolean;
+    isOpen: boolean;
+    setOpen: (value: boolean) => void;
+    go: (change: Change) => void;
+}) {
+    return (
+        <>
+            <button
+                type="button"
+                aria-expanded={isOpen}
+                className="ml-2 min-h-6 link"
+                onClick={() => {
+                    setOpen(!isOpen);
+                }}
+            >
+                {isOpen ? 'less' : 'More filters'}
+            </button>
+            {isNarrow && (
                 <button
                     type="button"
-                    aria-expanded={isOpen}
-                    className="ml-2 min-h-6 link"
+                    className="min-h-6 link"
                     onClick={() => {
-                        setOpen(!isOpen);
+                        go(Object.fromEntries([...narrow, 'value'].map((name) => [name, null])));
                     }}
                 >
-                    {isOpen ? 'less' : 'More filters'}
+                    Clear filters
                 </button>
-                {isNarrow && (
-                    <button
-                        type="button"
-                        className="min-h-6 link"
-                        onClick={() => {
-                            go(Object.fromEntries([...narrow, 'value'].map((name) => [name, null])));
-                        }}
-                    >
-                        Clear filters
-                    </button>
-                )}
-            </div>
-            {isOpen && (
-                <div className="flex flex-wrap items-baseline gap-x-2 gap-y-1">
-                    Owner {select('owner', 'Owner', peopleAsOptions(page.people), 'anybody')} Area{' '}
-                    {select('area', 'Area', page.areas, 'any area')} Thread {select('thread', 'Thread', page.threads, 'any thread')}
-                    Focus needed {select('focus', 'Focus needed', focusOptions, 'any')}
-                    {page.collections.length > 0 && <>Collection {select('collection', 'Collection', page.collections, 'any')}</>}
-                    {page.fields.length > 0 && <>Field {select('field', 'Field', page.fields, 'any field')} is</>}
-                    {filter.field !== null && (
-                        <Words
-                            label="Field value"
-                            words={filter.value}
-                            onSay={(value) => {
-                                go({ value });
-                            }}
-                        />
-                    )}
-                    Text
-                    <Words
-                        label="Name or status"
-                        words={filter.words}
-                        onSay={(words) => {
-                            go({ words });
-                        }}
-                    />
-                </div>
             )}
+        </>
+    );
+}
+
+function MoreFilters({
+    page,
+    go,
+    select,
+}: {
+    page: Register;
+    go: (change: Change) => void;
+    select: (name: keyof RegisterFilter, label: string, options: Option[], none?: string) => ReactNode;
+}) {
+    return (
+        <div className="flex flex-wrap items-baseline gap-x-2 gap-y-1">
+            Owner {select('owner', 'Owner', peopleAsOptions(page.people), 'anybody')} Area {select('area', 'Area', page.areas, 'any area')}{' '}
+            Thread {select('thread', 'Thread', page.threads, 'any thread')}
+            Focus needed {select('focus', 'Focus needed', focusOptions, 'any')}
+            {page.collections.length > 0 && <>Collection {select('collection', 'Collection', page.collections, 'any')}</>}
+            {page.fields.length > 0 && <>Field {select('field', 'Field', page.fields, 'any field')} is</>}
+            {page.filter.field !== null && (
+                <Words
+                    label="Field value"
+                    words={page.filter.value}
+                    onSay={(value) => {
+                        go({ value });
+                    }}
+                />
+            )}
+            Text
+            <Words
+                label="Name or status"
+                words={page.filter.words}
+                onSay={(words) => {
+                    go({ words });
+                }}
+            />
         </div>
     );
 }

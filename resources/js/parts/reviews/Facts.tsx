@@ -5,7 +5,7 @@ import { Cord } from '../signs/Cord';
 import { Gauge, Standing } from '../signs/Gauge';
 import { DayFacts } from './DayFacts';
 import { ShareList } from './ShareList';
-import type { PeriodTag, WeekFacts, WorkShare } from '../../generated/props';
+import type { PeriodTag, WeekFacts, WorkShare, GoalRow, MovedGoal } from '../../generated/props';
 import { hoursWords, spanWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
 
@@ -18,61 +18,16 @@ export function Facts({ week, facts }: { week: PeriodTag; facts: WeekFacts }) {
 
     return (
         <>
-            <div className="mb-4 flex flex-wrap items-baseline gap-x-2.5">
-                <h1>
-                    <Link href={route('week.show', week.name)} className="hover:underline">
-                        {week.words}
-                    </Link>
-                </h1>
-                <span className="text-xs text-ink-2">{spanWords(week.first, week.last)}</span>
-            </div>
+            <FactsHead week={week} />
             <WorkBar facts={facts} />
             <h2 className="mt-6 border-b border-hairline pb-1 text-base">What moved</h2>
             {facts.moved.length === 0 && <p className="py-2 text-ink-2">No quarter goals were open.</p>}
             <ul>
                 {moved.map(({ goal, change, tasks, more }) => (
-                    <li
-                        key={goal.id}
-                        className={clsx(
-                            'grid grid-cols-[44px_1fr_110px_48px_104px] items-center gap-x-3',
-                            'border-b border-hairline py-1.5 @max-lg:grid-cols-[44px_1fr_104px]',
-                        )}
-                    >
-                        <Cord cord={goal.cord} />
-                        <Link href={route('goals.show', goal.id)} title={goal.title} className="truncate hover:underline">
-                            {goal.title}
-                        </Link>
-                        <span className="@max-lg:hidden">
-                            {goal.gauge.progress !== null && goal.gauge.dueOn === null && <Gauge gauge={goal.gauge} />}
-                        </span>
-                        <span className="text-right font-mono text-xs @max-lg:hidden">
-                            {change === null ? '–' : change > 0 ? `+${String(change)}` : change}
-                        </span>
-                        <span className="text-right text-xs">
-                            <Standing gauge={goal.gauge} />
-                        </span>
-                        {tasks.length > 0 && (
-                            <span className="two-lines col-start-2 col-end-[-1] text-xs text-ink-2">
-                                {tasks.join(', ')}
-                                {more > 0 && ` and ${String(more)} more`}
-                            </span>
-                        )}
-                    </li>
+                    <Moved key={goal.id} goal={goal} change={change} tasks={tasks} more={more} />
                 ))}
             </ul>
-            {still.length > 0 && (
-                <p className="border-b border-hairline py-1.5 text-xs text-ink-2">
-                    No change:{' '}
-                    {still.map(({ goal }, place) => (
-                        <span key={goal.id}>
-                            {place > 0 && ', '}
-                            <Link href={route('goals.show', goal.id)} className="hover:underline">
-                                {goal.title}
-                            </Link>
-                        </span>
-                    ))}
-                </p>
-            )}
+            {still.length > 0 && <NoChange still={still} />}
             <Promised facts={facts} />
             <LeftOverCounts facts={facts} />
             <div className="mt-6 grid grid-cols-2 gap-x-8 max-lg:grid-cols-1">
@@ -80,28 +35,92 @@ export function Facts({ week, facts }: { week: PeriodTag; facts: WeekFacts }) {
                 <ShareList title="By area" shares={facts.byArea} />
             </div>
             <DayFacts week={week} facts={facts} />
-            {facts.meetings.length > 0 && (
-                <>
-                    <h2 className="mt-6 flex items-baseline justify-between border-b border-hairline pb-1 text-base">
-                        Meetings
-                        {facts.nextSteps !== null && facts.nextSteps.agreed > 0 && (
-                            <span className="text-xs font-normal text-ink-2">
-                                {count(facts.nextSteps.agreed, 'next step')} agreed, {facts.nextSteps.done} done
-                            </span>
-                        )}
-                    </h2>
-                    <ul>
-                        {facts.meetings.map((meeting) => (
-                            <li key={`${meeting.link} ${meeting.on}`} className="flex justify-between border-b border-hairline py-1.5">
-                                <Link href={meeting.link} className="hover:underline">
-                                    {meeting.title}
-                                </Link>
-                                <span className="text-xs text-ink-2">{meeting.state === 'closed' ? 'held' : meeting.state}</span>
-                            </li>
-                        ))}
-                    </ul>
-                </>
+            {facts.meetings.length > 0 && <HeldMeetings facts={facts} />}
+        </>
+    );
+}
+
+function FactsHead({ week }: { week: PeriodTag }) {
+    return (
+        <div className="mb-4 flex flex-wrap items-baseline gap-x-2.5">
+            <h1>
+                <Link href={route('week.show', week.name)} className="hover:underline">
+                    {week.words}
+                </Link>
+            </h1>
+            <span className="text-xs text-ink-2">{spanWords(week.first, week.last)}</span>
+        </div>
+    );
+}
+
+function Moved({ goal, change, tasks, more }: { goal: GoalRow; change: number | null; tasks: string[]; more: number }) {
+    return (
+        <li
+            className={clsx(
+                'grid grid-cols-[44px_1fr_110px_48px_104px] items-center gap-x-3',
+                'border-b border-hairline py-1.5 @max-lg:grid-cols-[44px_1fr_104px]',
             )}
+        >
+            <Cord cord={goal.cord} />
+            <Link href={route('goals.show', goal.id)} title={goal.title} className="truncate hover:underline">
+                {goal.title}
+            </Link>
+            <span className="@max-lg:hidden">
+                {goal.gauge.progress !== null && goal.gauge.dueOn === null && <Gauge gauge={goal.gauge} />}
+            </span>
+            <span className="text-right font-mono text-xs @max-lg:hidden">
+                {change === null ? '–' : change > 0 ? `+${String(change)}` : change}
+            </span>
+            <span className="text-right text-xs">
+                <Standing gauge={goal.gauge} />
+            </span>
+            {tasks.length > 0 && (
+                <span className="two-lines col-start-2 col-end-[-1] text-xs text-ink-2">
+                    {tasks.join(', ')}
+                    {more > 0 && ` and ${String(more)} more`}
+                </span>
+            )}
+        </li>
+    );
+}
+
+function NoChange({ still }: { still: MovedGoal[] }) {
+    return (
+        <p className="border-b border-hairline py-1.5 text-xs text-ink-2">
+            No change:{' '}
+            {still.map(({ goal }, place) => (
+                <span key={goal.id}>
+                    {place > 0 && ', '}
+                    <Link href={route('goals.show', goal.id)} className="hover:underline">
+                        {goal.title}
+                    </Link>
+                </span>
+            ))}
+        </p>
+    );
+}
+
+function HeldMeetings({ facts }: { facts: WeekFacts }) {
+    return (
+        <>
+            <h2 className="mt-6 flex items-baseline justify-between border-b border-hairline pb-1 text-base">
+                Meetings
+                {facts.nextSteps !== null && facts.nextSteps.agreed > 0 && (
+                    <span className="text-xs font-normal text-ink-2">
+                        {count(facts.nextSteps.agreed, 'next step')} agreed, {facts.nextSteps.done} done
+                    </span>
+                )}
+            </h2>
+            <ul>
+                {facts.meetings.map((meeting) => (
+                    <li key={`${meeting.link} ${meeting.on}`} className="flex justify-between border-b border-hairline py-1.5">
+                        <Link href={meeting.link} className="hover:underline">
+                            {meeting.title}
+                        </Link>
+                        <span className="text-xs text-ink-2">{meeting.state === 'closed' ? 'held' : meeting.state}</span>
+                    </li>
+                ))}
+            </ul>
         </>
     );
 }

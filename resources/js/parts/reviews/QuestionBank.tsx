@@ -43,64 +43,15 @@ function Bank({ horizon, questions }: { horizon: Horizon; questions: QuestionRow
         <>
             <ul className="divide-y divide-hairline">
                 {questions.map((question, place) => (
-                    <li key={question.key} className="flex flex-wrap items-baseline gap-x-1 py-1">
-                        <span className={question.isResting ? 'min-w-40 flex-1 text-ink-2' : 'min-w-40 flex-1'}>
-                            {question.question}
-                            {question.isCheck && <span className="ml-2 text-xs text-ink-2">checklist</span>}
-                            {question.isResting && <span className="ml-2 text-xs">rests</span>}
-                        </span>
-                        <Button
-                            kind="quiet"
-                            aria-label={`Move “${question.question}” up`}
-                            aria-disabled={place === 0}
-                            className="aria-disabled:opacity-40"
-                            onClick={() => {
-                                if (place > 0) {
-                                    move(question.key, -1);
-                                }
-                            }}
-                        >
-                            Up
-                        </Button>
-                        <Button
-                            kind="quiet"
-                            aria-label={`Move “${question.question}” down`}
-                            aria-disabled={place === questions.length - 1}
-                            className="aria-disabled:opacity-40"
-                            onClick={() => {
-                                if (place < questions.length - 1) {
-                                    move(question.key, 1);
-                                }
-                            }}
-                        >
-                            Down
-                        </Button>
-                        <Button
-                            kind="quiet"
-                            aria-label={`${question.isResting ? 'Resume' : 'Rest'} “${question.question}”`}
-                            onClick={() => {
-                                act(
-                                    'put',
-                                    route('review-questions.rest'),
-                                    { horizon, question: question.key, isResting: !question.isResting },
-                                    options,
-                                );
-                            }}
-                        >
-                            {question.isResting ? 'Resume' : 'Rest'}
-                        </Button>
-                        {question.isOwn && (
-                            <Button
-                                kind="quiet"
-                                aria-label={`Delete “${question.question}”`}
-                                onClick={() => {
-                                    act('delete', route('review-questions.destroy'), { horizon, question: question.key }, options);
-                                }}
-                            >
-                                Delete
-                            </Button>
-                        )}
-                    </li>
+                    <Asked
+                        key={question.key}
+                        horizon={horizon}
+                        questions={questions}
+                        options={options}
+                        move={move}
+                        question={question}
+                        place={place}
+                    />
                 ))}
             </ul>
             {problem !== null && <p className="py-1 text-sm font-medium text-persimmon">{problem}</p>}
@@ -116,6 +67,101 @@ function Bank({ horizon, questions }: { horizon: Horizon; questions: QuestionRow
                     as: (data) => ({ ...data, horizon, isCheck: true }),
                 })}
             />
+        </>
+    );
+}
+
+function Asked({
+    horizon,
+    questions,
+    options,
+    move,
+    question,
+    place,
+}: {
+    horizon: Horizon;
+    questions: QuestionRow[];
+    options: { onRefused: (value: string | null) => void };
+    move: (key: string, by: number) => void;
+    question: QuestionRow;
+    place: number;
+}) {
+    return (
+        <li className="flex flex-wrap items-baseline gap-x-1 py-1">
+            <span className={question.isResting ? 'min-w-40 flex-1 text-ink-2' : 'min-w-40 flex-1'}>
+                {question.question}
+                {question.isCheck && <span className="ml-2 text-xs text-ink-2">checklist</span>}
+                {question.isResting && <span className="ml-2 text-xs">rests</span>}
+            </span>
+            <UpAndDown questions={questions} move={move} question={question} place={place} />
+            <Button
+                kind="quiet"
+                aria-label={`${question.isResting ? 'Resume' : 'Rest'} “${question.question}”`}
+                onClick={() => {
+                    act(
+                        'put',
+                        route('review-questions.rest'),
+                        { horizon, question: question.key, isResting: !question.isResting },
+                        options,
+                    );
+                }}
+            >
+                {question.isResting ? 'Resume' : 'Rest'}
+            </Button>
+            {question.isOwn && (
+                <Button
+                    kind="quiet"
+                    aria-label={`Delete “${question.question}”`}
+                    onClick={() => {
+                        act('delete', route('review-questions.destroy'), { horizon, question: question.key }, options);
+                    }}
+                >
+                    Delete
+                </Button>
+            )}
+        </li>
+    );
+}
+
+function UpAndDown({
+    questions,
+    move,
+    question,
+    place,
+}: {
+    questions: QuestionRow[];
+    move: (key: string, by: number) => void;
+    question: QuestionRow;
+    place: number;
+}) {
+    return (
+        <>
+            <Button
+                kind="quiet"
+                aria-label={`Move “${question.question}” up`}
+                aria-disabled={place === 0}
+                className="aria-disabled:opacity-40"
+                onClick={() => {
+                    if (place > 0) {
+                        move(question.key, -1);
+                    }
+                }}
+            >
+                Up
+            </Button>
+            <Button
+                kind="quiet"
+                aria-label={`Move “${question.question}” down`}
+                aria-disabled={place === questions.length - 1}
+                className="aria-disabled:opacity-40"
+                onClick={() => {
+                    if (place < questions.length - 1) {
+                        move(question.key, 1);
+                    }
+                }}
+            >
+                Down
+            </Button>
         </>
     );
 }

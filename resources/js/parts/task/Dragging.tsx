@@ -35,43 +35,10 @@ export function Dragging<Target>({ titleOf, onDrop, children }: Props<Target>) {
         return ids.length > 1 ? `${String(ids.length)} tasks` : titleOf(Number(id));
     };
 
-    const places = useRef<DroppableContainer[]>([]);
-    const pointer = useRef<Point | null>(null);
-    const isDragging = dragged !== null;
-
-    // Where it is let go counts, and that may be further than what was drawn last.
-    useEffect(() => {
-        if (!isDragging) {
-            return undefined;
-        }
-
-        const listening = new AbortController();
-        const follow = ({ clientX, clientY }: PointerEvent) => {
-            pointer.current = { x: clientX, y: clientY };
-        };
-
-        for (const move of ['pointermove', 'pointerup'] as const) {
-            window.addEventListener(move, follow, { capture: true, signal: listening.signal });
-        }
-
-        return () => {
-            listening.abort();
-            pointer.current = null;
-        };
-    }, [isDragging]);
-
-    const detect: CollisionDetection = ({ droppableContainers, pointerCoordinates }) => {
-        places.current = droppableContainers;
-        const at = pointer.current ?? pointerCoordinates;
-
-        return at === null ? [] : placesUnder(at, droppableContainers).map(({ id }) => ({ id }));
-    };
-
-    const targetOf = ({ over }: Pick<DragEndEvent, 'over'>) =>
-        (pointer.current === null ? over : placesUnder(pointer.current, places.current)[0])?.data.current as Target | undefined;
+    const { detect, targetOf } = usePointer(dragged);
 
     const drop = (end: DragEndEvent) => {
-        const target = targetOf(end);
+        const target = targetOf(end) as Target | undefined;
         setDragged(null);
 
         if (target !== undefined) {
@@ -105,4 +72,43 @@ export function Dragging<Target>({ titleOf, onDrop, children }: Props<Target>) {
             </DragOverlay>
         </DndContext>
     );
+}
+
+function usePointer(dragged: number | null) {
+    const places = useRef<DroppableContainer[]>([]);
+    const pointer = useRef<Point | null>(null);
+    const isDragging = dragged !== null;
+
+    // Where it is let go counts, and that may be further than what was drawn last.
+    useEffect(() => {
+        if (!isDragging) {
+            return undefined;
+        }
+
+        const listening = new AbortController();
+        const follow = ({ clientX, clientY }: PointerEvent) => {
+            pointer.current = { x: clientX, y: clientY };
+        };
+
+        for (const move of ['pointermove', 'pointerup'] as const) {
+            window.addEventListener(move, follow, { capture: true, signal: listening.signal });
+        }
+
+        return () => {
+            listening.abort();
+            pointer.current = null;
+        };
+    }, [isDragging]);
+
+    const detect: CollisionDetection = ({ droppableContainers, pointerCoordinates }) => {
+        places.current = droppableContainers;
+        const at = pointer.current ?? pointerCoordinates;
+
+        return at === null ? [] : placesUnder(at, droppableContainers).map(({ id }) => ({ id }));
+    };
+
+    const targetOf = ({ over }: Pick<DragEndEvent, 'over'>) =>
+        (pointer.current === null ? over : placesUnder(pointer.current, places.current)[0])?.data.current;
+
+    return { detect, targetOf };
 }

@@ -43,59 +43,7 @@ export function MarksBar({ marks }: { marks: Marked }) {
             <span role="status" className="whitespace-nowrap">
                 <span className="font-mono">{marks.ids.length}</span> selected
             </span>
-            <Menu
-                trigger={
-                    <Button kind="main" data-marks-menu keys=".">
-                        Actions
-                    </Button>
-                }
-            >
-                <MenuItem onSelect={choose('tick')}>Tick</MenuItem>
-                <MenuRule />
-                <Times
-                    onChoose={(planned) => {
-                        send('plan', planned);
-                    }}
-                />
-                <MenuRule />
-                {page?.people !== undefined && (
-                    <MenuGroup label="Hand over">
-                        {page.people.map((person) => (
-                            <MenuItem key={person.id} onSelect={choose('hand_over', String(person.id))}>
-                                {person.name}
-                            </MenuItem>
-                        ))}
-                    </MenuGroup>
-                )}
-                <MenuGroup label="Rank">
-                    {['A', 'B', 'C'].map((rank) => (
-                        <MenuItem key={rank} onSelect={choose('rank', rank)}>
-                            {rank}
-                        </MenuItem>
-                    ))}
-                    <MenuItem onSelect={choose('rank')}>No rank</MenuItem>
-                </MenuGroup>
-                {stages.length > 1 && (
-                    <MenuGroup label="Move to stage">
-                        {stages.map((stage) => (
-                            <MenuItem key={stage.id} onSelect={choose('stage', String(stage.id))}>
-                                {stage.name}
-                            </MenuItem>
-                        ))}
-                    </MenuGroup>
-                )}
-                <MenuItem
-                    onSelect={() => {
-                        setMoving(true);
-                    }}
-                >
-                    Move to project
-                </MenuItem>
-                <MenuRule />
-                <MenuItem onSelect={choose('shelve')}>Shelve</MenuItem>
-                <MenuItem onSelect={choose('drop')}>Drop</MenuItem>
-                <MenuItem onSelect={choose('restore')}>Restore</MenuItem>
-            </Menu>
+            <ForAll setMoving={setMoving} page={page} stages={stages} send={send} choose={choose} />
             <Button kind="quiet" onClick={marks.clear}>
                 Clear selection
             </Button>
@@ -107,5 +55,83 @@ export function MarksBar({ marks }: { marks: Marked }) {
                 }}
             />
         </div>
+    );
+}
+
+function ForAll({
+    setMoving,
+    page,
+    stages,
+    send,
+    choose,
+}: {
+    setMoving: (value: boolean) => void;
+    page: { people?: PersonTag[]; stages?: StageRow[] } | undefined;
+    stages: StageRow[];
+    send: (what: ForMany, value?: string | null) => void;
+    choose: (what: ForMany, value?: string | null) => () => void;
+}) {
+    return (
+        <Menu
+            trigger={
+                <Button kind="main" data-marks-menu keys=".">
+                    Actions
+                </Button>
+            }
+        >
+            <MenuItem onSelect={choose('tick')}>Tick</MenuItem>
+            <MenuRule />
+            <Times
+                onChoose={(planned) => {
+                    send('plan', planned);
+                }}
+            />
+            <MenuRule />
+            {page?.people !== undefined && (
+                <MenuGroup label="Hand over">
+                    {page.people.map((person) => (
+                        <MenuItem key={person.id} onSelect={choose('hand_over', String(person.id))}>
+                            {person.name}
+                        </MenuItem>
+                    ))}
+                </MenuGroup>
+            )}
+            <RankAndStage stages={stages} choose={choose} />
+            <MenuItem
+                onSelect={() => {
+                    setMoving(true);
+                }}
+            >
+                Move to project
+            </MenuItem>
+            <MenuRule />
+            <MenuItem onSelect={choose('shelve')}>Shelve</MenuItem>
+            <MenuItem onSelect={choose('drop')}>Drop</MenuItem>
+            <MenuItem onSelect={choose('restore')}>Restore</MenuItem>
+        </Menu>
+    );
+}
+
+function RankAndStage({ stages, choose }: { stages: StageRow[]; choose: (what: ForMany, value?: string | null) => () => void }) {
+    return (
+        <>
+            <MenuGroup label="Rank">
+                {['A', 'B', 'C'].map((rank) => (
+                    <MenuItem key={rank} onSelect={choose('rank', rank)}>
+                        {rank}
+                    </MenuItem>
+                ))}
+                <MenuItem onSelect={choose('rank')}>No rank</MenuItem>
+            </MenuGroup>
+            {stages.length > 1 && (
+                <MenuGroup label="Move to stage">
+                    {stages.map((stage) => (
+                        <MenuItem key={stage.id} onSelect={choose('stage', String(stage.id))}>
+                            {stage.name}
+                        </MenuItem>
+                    ))}
+                </MenuGroup>
+            )}
+        </>
     );
 }

@@ -60,61 +60,7 @@ export function TaskMenu({ task, people }: Props) {
                     {task.isWorthTelling ? 'Not worth telling' : 'Worth telling'} <Kbd>t</Kbd>
                 </MenuItem>
             )}
-            {!task.isAside && !task.isDone && (
-                <>
-                    <MenuRule />
-                    <Times
-                        onChoose={(planned) => {
-                            plan(task, planned);
-                        }}
-                    />
-                    <MenuRule />
-                    {task.owner.id === me && (
-                        <MenuItem
-                            onSelect={() => {
-                                act('put', route('tasks.main', task.id));
-                            }}
-                        >
-                            Main thing of today
-                        </MenuItem>
-                    )}
-                    <MenuItem
-                        onSelect={() => {
-                            change(task, { in_progress: !task.isInProgress });
-                        }}
-                    >
-                        {task.isInProgress ? 'Not in progress' : 'In progress'}
-                    </MenuItem>
-                    {!isOwnersAlone(task) && (
-                        <MenuGroup label="Hand over">
-                            <HandOver task={task} people={people} />
-                        </MenuGroup>
-                    )}
-                    {task.recurringTask !== null && (
-                        <MenuItem
-                            onSelect={() => {
-                                act('put', route('tasks.skip', task.id));
-                            }}
-                        >
-                            Skip this time
-                        </MenuItem>
-                    )}
-                    <MenuItem
-                        onSelect={() => {
-                            setAside(task, 'shelve');
-                        }}
-                    >
-                        Shelve
-                    </MenuItem>
-                    <MenuItem
-                        onSelect={() => {
-                            setAside(task, 'drop');
-                        }}
-                    >
-                        Drop
-                    </MenuItem>
-                </>
-            )}
+            {!task.isAside && !task.isDone && <WhatIsOpen task={task} people={people} me={me} />}
             {task.isAside && (
                 <MenuItem
                     onSelect={() => {
@@ -125,5 +71,63 @@ export function TaskMenu({ task, people }: Props) {
                 </MenuItem>
             )}
         </Menu>
+    );
+}
+
+function WhatIsOpen({ task, people, me }: { task: TaskRow; people: PersonTag[]; me: number | undefined }) {
+    return (
+        <>
+            <MenuRule />
+            <Times
+                onChoose={(planned) => {
+                    plan(task, planned);
+                }}
+            />
+            <MenuRule />
+            {task.owner.id === me && (
+                <MenuItem
+                    onSelect={() => {
+                        act('put', route('tasks.main', task.id));
+                    }}
+                >
+                    Main thing of today
+                </MenuItem>
+            )}
+            <MenuItem
+                onSelect={() => {
+                    change(task, { in_progress: !task.isInProgress });
+                }}
+            >
+                {task.isInProgress ? 'Not in progress' : 'In progress'}
+            </MenuItem>
+            {!isOwnersAlone(task) && (
+                <MenuGroup label="Hand over">
+                    <HandOver task={task} people={people} />
+                </MenuGroup>
+            )}
+            {task.recurringTask !== null && (
+                <MenuItem
+                    onSelect={() => {
+                        act('put', route('tasks.skip', task.id));
+                    }}
+                >
+                    Skip this time
+                </MenuItem>
+            )}
+            <MenuItem
+                onSelect={() => {
+                    setAside(task, 'shelve');
+                }}
+            >
+                Shelve
+            </MenuItem>
+            <MenuItem
+                onSelect={() => {
+                    setAside(task, 'drop');
+                }}
+            >
+                Drop
+            </MenuItem>
+        </>
     );
 }

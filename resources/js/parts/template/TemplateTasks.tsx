@@ -52,55 +52,98 @@ export function TemplateTasks({ tasks, stages, errors, onChange }: Props) {
                 });
 
                 return (
-                    <>
-                        <TextField {...field('title', 'Task')} maxLength={200} className="min-w-56 flex-1" />
-                        {stages.length > 0 && (
-                            <SelectField
-                                label={`Stage of task ${String(place + 1)}`}
-                                isLabelHidden
-                                className="w-36"
-                                value={task.stage}
-                                error={errors[`tasks.${String(place)}.stage`]}
-                                onChange={(value) => {
-                                    set({ stage: value });
-                                }}
-                                none="No stage"
-                                options={stages.filter((stage) => stage !== '').map((stage) => ({ value: stage, label: stage }))}
-                            />
-                        )}
-                        <SelectField
-                            label={`Role of task ${String(place + 1)}`}
-                            isLabelHidden
-                            className="w-32"
-                            none="No role"
-                            mayWrite
-                            value={task.role}
-                            error={errors[`tasks.${String(place)}.role`]}
-                            options={roles.map((role) => ({ value: role, label: role }))}
-                            onChange={(role) => {
-                                set({ role });
-                            }}
-                        />
-                        <TextField {...field('day', 'Day')} inputMode="numeric" className="w-16" />
-                        <TextField {...field('minutes', 'min')} inputMode="numeric" className="w-16" />
-                        <StepsDialog
-                            task={task}
-                            errors={errors}
-                            place={place}
-                            onChange={(steps) => {
-                                set({ steps });
-                            }}
-                        />
-                        <DependsDialog
-                            task={task}
-                            tasks={tasks}
-                            onChange={(after) => {
-                                set({ after });
-                            }}
-                        />
-                    </>
+                    <TaskLineFields
+                        tasks={tasks}
+                        stages={stages}
+                        errors={errors}
+                        roles={roles}
+                        task={task}
+                        set={set}
+                        place={place}
+                        field={field}
+                    />
                 );
             }}
         </Rows>
+    );
+}
+
+function TaskLineFields({
+    tasks,
+    stages,
+    errors,
+    roles,
+    task,
+    set,
+    place,
+    field,
+}: {
+    tasks: TemplateTaskValues[];
+    stages: string[];
+    errors: Partial<Record<string, string>>;
+    roles: string[];
+    task: TemplateTaskValues;
+    set: (change: Partial<TemplateTaskValues>) => void;
+    place: number;
+    field: (
+        name: 'title' | 'day' | 'minutes',
+        label: string,
+    ) => {
+        label: string;
+        isLabelHidden: boolean;
+        placeholder: string;
+        value: string;
+        error: string | undefined;
+        onChange: (event: { target: { value: string } }) => void;
+    };
+}) {
+    return (
+        <>
+            <TextField {...field('title', 'Task')} maxLength={200} className="min-w-56 flex-1" />
+            {stages.length > 0 && (
+                <SelectField
+                    label={`Stage of task ${String(place + 1)}`}
+                    isLabelHidden
+                    className="w-36"
+                    value={task.stage}
+                    error={errors[`tasks.${String(place)}.stage`]}
+                    onChange={(value) => {
+                        set({ stage: value });
+                    }}
+                    none="No stage"
+                    options={stages.filter((stage) => stage !== '').map((stage) => ({ value: stage, label: stage }))}
+                />
+            )}
+            <SelectField
+                label={`Role of task ${String(place + 1)}`}
+                isLabelHidden
+                className="w-32"
+                none="No role"
+                mayWrite
+                value={task.role}
+                error={errors[`tasks.${String(place)}.role`]}
+                options={roles.map((role) => ({ value: role, label: role }))}
+                onChange={(role) => {
+                    set({ role });
+                }}
+            />
+            <TextField {...field('day', 'Day')} inputMode="numeric" className="w-16" />
+            <TextField {...field('minutes', 'min')} inputMode="numeric" className="w-16" />
+            <StepsDialog
+                task={task}
+                errors={errors}
+                place={place}
+                onChange={(steps) => {
+                    set({ steps });
+                }}
+            />
+            <DependsDialog
+                task={task}
+                tasks={tasks}
+                onChange={(after) => {
+                    set({ after });
+                }}
+            />
+        </>
     );
 }

@@ -156,6 +156,24 @@ interface AnswersProps {
 }
 
 function Answers({ task, page, people, onLeave }: AnswersProps) {
+    const { days, others, toDay } = useAnswers({ task, page, onLeave });
+
+    return (
+        <>
+            <DaysToPlan days={days} toDay={toDay} />
+            <p className="mt-1 flex flex-wrap gap-x-4">
+                {others.map(({ key, words, run }) => (
+                    <button key={key} type="button" className={small} onClick={run}>
+                        <Kbd>{key}</Kbd> {words}
+                    </button>
+                ))}
+                <HandOverAnswer task={task} people={people} className={small} />
+            </p>
+        </>
+    );
+}
+
+function useAnswers({ task, page, onLeave }: { task: TaskRow; page: WeekView; onLeave: () => void }) {
     const days = page.days.filter((day) => !day.isPast);
     const others = [
         {
@@ -207,35 +225,29 @@ function Answers({ task, page, people, onLeave }: AnswersProps) {
         ' ': { words: 'Leave it', run: onLeave },
     });
 
+    return { days, others, toDay };
+}
+
+function DaysToPlan({ days, toDay }: { days: WeekDay[]; toDay: (day: WeekDay) => () => void }) {
     return (
-        <>
-            <ul className="mt-1 flex flex-wrap gap-1">
-                {days.map((day) => (
-                    <li key={day.on}>
-                        <button
-                            type="button"
-                            className="flex min-h-11 min-w-26 flex-col border border-hairline px-2 py-1 text-left hover:border-ink"
-                            onClick={toDay(day)}
-                        >
-                            <span className="flex items-baseline gap-1.5 text-sm">
-                                <Kbd>{String(weekdayNumber(day.on))}</Kbd> {dayWords(day.on)}
-                            </span>
-                            <span className={clsx('text-xs', day.free < 0 ? 'font-semibold text-persimmon' : 'text-ink-2')}>
-                                {day.free < 0 ? `${hoursWords(-day.free)} over` : `${hoursWords(day.free)} free`}
-                            </span>
-                        </button>
-                    </li>
-                ))}
-            </ul>
-            <p className="mt-1 flex flex-wrap gap-x-4">
-                {others.map(({ key, words, run }) => (
-                    <button key={key} type="button" className={small} onClick={run}>
-                        <Kbd>{key}</Kbd> {words}
+        <ul className="mt-1 flex flex-wrap gap-1">
+            {days.map((day) => (
+                <li key={day.on}>
+                    <button
+                        type="button"
+                        className="flex min-h-11 min-w-26 flex-col border border-hairline px-2 py-1 text-left hover:border-ink"
+                        onClick={toDay(day)}
+                    >
+                        <span className="flex items-baseline gap-1.5 text-sm">
+                            <Kbd>{String(weekdayNumber(day.on))}</Kbd> {dayWords(day.on)}
+                        </span>
+                        <span className={clsx('text-xs', day.free < 0 ? 'font-semibold text-persimmon' : 'text-ink-2')}>
+                            {day.free < 0 ? `${hoursWords(-day.free)} over` : `${hoursWords(day.free)} free`}
+                        </span>
                     </button>
-                ))}
-                <HandOverAnswer task={task} people={people} className={small} />
-            </p>
-        </>
+                </li>
+            ))}
+        </ul>
     );
 }
 

@@ -22,37 +22,8 @@ export function Minutes({ page }: { page: MinutesView }) {
     return (
         <div className="grid flex-1 grid-cols-[1fr_320px] max-lg:grid-cols-1">
             <article className="min-w-0 space-y-6 px-6 py-5 max-md:px-4">
-                <header>
-                    <p className="text-xs text-ink-2">
-                        Minutes, final since {minutes.ends}. {minutes.took} of {minutes.planned} min.
-                    </p>
-                    <h1>
-                        <Link href={route('series.show', page.series.id)} className="hover:underline">
-                            {minutes.title}
-                        </Link>
-                        , {fullDateWords(minutes.on)}
-                    </h1>
-                    {!page.isIntact && (
-                        <p className="mt-2 font-semibold text-persimmon">
-                            These minutes are not what they were when they were closed: their checksum differs.
-                        </p>
-                    )}
-                    {minutes.summary !== null && <p className="mt-2 max-w-prose text-md whitespace-pre-line">{minutes.summary}</p>}
-                </header>
-                <section className="double-rule pt-2">
-                    <h2 className="text-lg">{decided.length === 0 ? 'Nothing was decided' : 'Decided'}</h2>
-                    {decided.map((item, place) => (
-                        <div key={place} className="border-t border-hairline py-2 first-of-type:border-0">
-                            {item.decisions.map((decision, each) => (
-                                <p key={each} className="max-w-prose">
-                                    <span className="text-md font-semibold">{decision.words}</span>
-                                    {decision.because !== null && <span className="text-ink-2"> Reason: {decision.because}</span>}
-                                </p>
-                            ))}
-                            <p className="text-xs text-ink-2">On “{item.title}”</p>
-                        </div>
-                    ))}
-                </section>
+                <MinutesHead page={page} />
+                <Decided decided={decided} />
                 <Section
                     title={steps.length === 0 ? 'No next steps' : 'Next steps'}
                     aside={steps.length === 0 ? undefined : String(steps.length)}
@@ -63,18 +34,7 @@ export function Minutes({ page }: { page: MinutesView }) {
                         ))}
                     </ul>
                 </Section>
-                {left.length > 0 && (
-                    <Section title="Not settled here">
-                        <ul>
-                            {left.map((item, place) => (
-                                <li key={place} className="py-0.5">
-                                    {item.title}
-                                    <span className="text-ink-2">, {went[item.outcome ?? '']}</span>
-                                </li>
-                            ))}
-                        </ul>
-                    </Section>
-                )}
+                {left.length > 0 && <NotSettled left={left} />}
                 <section>
                     <h2 className="text-lg">Item by item</h2>
                     <ol className="mt-2">
@@ -87,62 +47,136 @@ export function Minutes({ page }: { page: MinutesView }) {
                 </section>
                 <Additions page={page} />
             </article>
-            <aside className="space-y-6 border-l border-hairline px-6 py-5 max-lg:border-0 max-md:px-4">
-                <Section title="Present" aside={String(minutes.present.length)}>
-                    <p>{minutes.present.join(', ') || 'Nobody'}</p>
-                    {minutes.absent.length > 0 && <p className="mt-1 text-ink-2">Absent: {minutes.absent.join(', ')}</p>}
-                    <p className="mt-1 text-ink-2">
-                        {minutes.chair !== null && `${minutes.chair} chaired`}
-                        {minutes.minuteTaker !== null && `, ${minutes.minuteTaker} took the minutes`}
-                    </p>
-                </Section>
-                {page.steps.length > 0 && (
-                    <Section title="Next steps today" className="print:hidden">
-                        <ul className="divide-y divide-hairline">
-                            {page.steps.map((task) => (
-                                <TaskLine key={task.id} task={task} people={[]} showsOwner isCompact />
-                            ))}
-                        </ul>
-                    </Section>
-                )}
-                <Section title="Where the time went">
-                    <TimeSpent items={minutes.items} />
-                </Section>
-                <div className="flex flex-wrap gap-2 print:hidden">
-                    <Button
-                        onClick={() => {
-                            window.print();
-                        }}
-                    >
-                        Print
-                    </Button>
-                    <a className="link self-center" href={route('meetings.pdf', page.id)}>
-                        PDF
-                    </a>
-                    <a className="link self-center" href={route('meetings.markdown', page.id)}>
-                        Markdown
-                    </a>
-                </div>
-                <Section title="Sent" className="print:hidden">
-                    <p>{page.sent.length === 0 ? 'To nobody yet.' : page.sent.map(({ name }) => name).join(', ')}</p>
-                    {page.mayAdd && page.sent.length < minutes.present.length + minutes.absent.length && (
-                        <Button
-                            className="mt-2"
-                            onClick={() => {
-                                act('post', route('meetings.send', page.id));
-                            }}
-                        >
-                            Send to attendees
-                        </Button>
-                    )}
-                </Section>
-                {page.checksum !== null && (
-                    <p className="font-mono text-xs wrap-anywhere text-ink-2" title="Checksum of the minutes, SHA-256">
-                        {page.checksum}
-                    </p>
-                )}
-            </aside>
+            <BesideTheMinutes page={page} />
         </div>
+    );
+}
+
+function MinutesHead({ page }: { page: MinutesView }) {
+    return (
+        <header>
+            <p className="text-xs text-ink-2">
+                Minutes, final since {page.minutes.ends}. {page.minutes.took} of {page.minutes.planned} min.
+            </p>
+            <h1>
+                <Link href={route('series.show', page.series.id)} className="hover:underline">
+                    {page.minutes.title}
+                </Link>
+                , {fullDateWords(page.minutes.on)}
+            </h1>
+            {!page.isIntact && (
+                <p className="mt-2 font-semibold text-persimmon">
+                    These minutes are not what they were when they were closed: their checksum differs.
+                </p>
+            )}
+            {page.minutes.summary !== null && <p className="mt-2 max-w-prose text-md whitespace-pre-line">{page.minutes.summary}</p>}
+        </header>
+    );
+}
+
+function Decided({ decided }: { decided: MinutesView['minutes']['items'] }) {
+    return (
+        <section className="double-rule pt-2">
+            <h2 className="text-lg">{decided.length === 0 ? 'Nothing was decided' : 'Decided'}</h2>
+            {decided.map((item, place) => (
+                <div key={place} className="border-t border-hairline py-2 first-of-type:border-0">
+                    {item.decisions.map((decision, each) => (
+                        <p key={each} className="max-w-prose">
+                            <span className="text-md font-semibold">{decision.words}</span>
+                            {decision.because !== null && <span className="text-ink-2"> Reason: {decision.because}</span>}
+                        </p>
+                    ))}
+                    <p className="text-xs text-ink-2">On “{item.title}”</p>
+                </div>
+            ))}
+        </section>
+    );
+}
+
+function NotSettled({ left }: { left: MinutesView['minutes']['items'] }) {
+    return (
+        <Section title="Not settled here">
+            <ul>
+                {left.map((item, place) => (
+                    <li key={place} className="py-0.5">
+                        {item.title}
+                        <span className="text-ink-2">, {went[item.outcome ?? '']}</span>
+                    </li>
+                ))}
+            </ul>
+        </Section>
+    );
+}
+
+function BesideTheMinutes({ page }: { page: MinutesView }) {
+    return (
+        <aside className="space-y-6 border-l border-hairline px-6 py-5 max-lg:border-0 max-md:px-4">
+            <Section title="Present" aside={String(page.minutes.present.length)}>
+                <p>{page.minutes.present.join(', ') || 'Nobody'}</p>
+                {page.minutes.absent.length > 0 && <p className="mt-1 text-ink-2">Absent: {page.minutes.absent.join(', ')}</p>}
+                <p className="mt-1 text-ink-2">
+                    {page.minutes.chair !== null && `${page.minutes.chair} chaired`}
+                    {page.minutes.minuteTaker !== null && `, ${page.minutes.minuteTaker} took the minutes`}
+                </p>
+            </Section>
+            {page.steps.length > 0 && (
+                <Section title="Next steps today" className="print:hidden">
+                    <ul className="divide-y divide-hairline">
+                        {page.steps.map((task) => (
+                            <TaskLine key={task.id} task={task} people={[]} showsOwner isCompact />
+                        ))}
+                    </ul>
+                </Section>
+            )}
+            <Section title="Where the time went">
+                <TimeSpent items={page.minutes.items} />
+            </Section>
+            <TakeAway page={page} />
+            <SentTo page={page} />
+            {page.checksum !== null && (
+                <p className="font-mono text-xs wrap-anywhere text-ink-2" title="Checksum of the minutes, SHA-256">
+                    {page.checksum}
+                </p>
+            )}
+        </aside>
+    );
+}
+
+function TakeAway({ page }: { page: MinutesView }) {
+    return (
+        <div className="flex flex-wrap gap-2 print:hidden">
+            <Button
+                onClick={() => {
+                    window.print();
+                }}
+            >
+                Print
+            </Button>
+            <a className="link self-center" href={route('meetings.pdf', page.id)}>
+                PDF
+            </a>
+            <a className="link self-center" href={route('meetings.markdown', page.id)}>
+                Markdown
+            </a>
+        </div>
+    );
+}
+
+function SentTo({ page }: { page: MinutesView }) {
+    return (
+        <Section title="Sent" className="print:hidden">
+            <p>{page.sent.length === 0 ? 'To nobody yet.' : page.sent.map(({ name }) => name).join(', ')}</p>
+            {page.mayAdd && page.sent.length < page.minutes.present.length + page.minutes.absent.length && (
+                <Button
+                    className="mt-2"
+                    onClick={() => {
+                        act('post', route('meetings.send', page.id));
+                    }}
+                >
+                    Send to attendees
+                </Button>
+            )}
+        </Section>
     );
 }
 

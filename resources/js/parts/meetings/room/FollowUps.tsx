@@ -4,7 +4,7 @@ import type { FollowUpAnswer, FollowUpRow, RoomView } from '../../../generated/p
 import { act } from '../../../lib/queue/act';
 import { dayWords } from '../../../lib/dates';
 import { bind } from '../../../lib/forms';
-import { useForm } from '../../../lib/kept/useForm';
+import { type Form, useForm } from '../../../lib/kept/useForm';
 import { withAnswer } from '../../../lib/meetings';
 import { route } from '../../../lib/routes';
 import { followUpWords } from '../../../lib/words';
@@ -28,6 +28,27 @@ const takesWords = (answer: FollowUpAnswer) => answer === 'help' || answer === '
 const takesDay = (answer: FollowUpAnswer) => answer === 'not_yet' || answer === 'held_up';
 
 function FollowUp({ page, row }: { page: RoomView; row: FollowUpRow }) {
+    const { asked, ask, form, problem, say, send } = useFollowUp({ page, row });
+
+    return (
+        <li className="py-1">
+            <ul>
+                <TaskLine task={row.task} people={[]} showsOwner />
+            </ul>
+            {row.answer !== null && asked === null && (
+                <p className="pl-8 text-sm font-semibold">
+                    {followUpWords[row.answer]}
+                    {row.words !== null && `: ${row.words}`}
+                    {row.until !== null && `, until ${dayWords(row.until)}`}
+                </p>
+            )}
+            {page.mayRun && asked === null && <FollowUpAnswers row={row} ask={ask} say={say} />}
+            {asked !== null && <FollowUpForm asked={asked} ask={ask} form={form} problem={problem} send={send} />}
+        </li>
+    );
+}
+
+function useFollowUp({ page, row }: { page: RoomView; row: FollowUpRow }) {
     const [asked, ask] = useState<FollowUpAnswer | null>(null);
     const form = useForm(`answer about task ${String(row.task.id)} in meeting ${String(page.id)}`, { words: '', until: '' });
     const [problem, setProblem] = useState<string>();
@@ -62,65 +83,76 @@ function FollowUp({ page, row }: { page: RoomView; row: FollowUpRow }) {
         }
     };
 
+    return { asked, ask, form, problem, say, send };
+}
+
+function FollowUpAnswers({
+    row,
+    ask,
+    say,
+}: {
+    row: FollowUpRow;
+    ask: (answer: FollowUpAnswer | null) => void;
+    say: (answer: FollowUpAnswer) => void;
+}) {
     return (
-        <li className="py-1">
-            <ul>
-                <TaskLine task={row.task} people={[]} showsOwner />
-            </ul>
-            {row.answer !== null && asked === null && (
-                <p className="pl-8 text-sm font-semibold">
-                    {followUpWords[row.answer]}
-                    {row.words !== null && `: ${row.words}`}
-                    {row.until !== null && `, until ${dayWords(row.until)}`}
-                </p>
-            )}
-            {page.mayRun && asked === null && (
-                <span className="flex flex-wrap gap-x-4 pl-8">
-                    {(['done', 'not_yet', 'help', 'held_up'] as const)
-                        .filter((answer) => answer !== row.answer)
-                        .map((answer) => (
-                            <button
-                                key={answer}
-                                type="button"
-                                className="min-h-6 text-xs text-ink-2 hover:text-ink hover:underline pointer-coarse:min-h-11"
-                                onClick={() => {
-                                    if (answer === 'done') {
-                                        say('done');
-                                    } else {
-                                        ask(answer);
-                                    }
-                                }}
-                            >
-                                {followUpWords[answer]}
-                            </button>
-                        ))}
-                </span>
-            )}
-            {asked !== null && (
-                <form onSubmit={send} className="flex flex-wrap items-end gap-3 py-2 pl-8">
-                    {takesWords(asked) && (
-                        <TextField
-                            label={asked === 'help' ? 'What help is needed?' : 'What is it waiting for?'}
-                            className="min-w-60 flex-1"
-                            maxLength={120}
-                            {...bind(form, 'words')}
-                        />
-                    )}
-                    {takesDay(asked) && (
-                        <DateField label={asked === 'not_yet' ? 'New date' : 'Until'} className="w-40" {...bind(form, 'until')} />
-                    )}
-                    <Button type="submit">{asked === 'help' ? 'Make it an issue' : 'Save'}</Button>
-                    <Button
-                        kind="quiet"
+        <span className="flex flex-wrap gap-x-4 pl-8">
+            {(['done', 'not_yet', 'help', 'held_up'] as const)
+                .filter((answer) => answer !== row.answer)
+                .map((answer) => (
+                    <button
+                        key={answer}
+                        type="button"
+                        className="min-h-6 text-xs text-ink-2 hover:text-ink hover:underline pointer-coarse:min-h-11"
                         onClick={() => {
-                            ask(null);
+                            if (answer === 'done') {
+                                say('done');
+                            } else {
+                                ask(answer);
+                            }
                         }}
                     >
-                        Cancel
-                    </Button>
-                    {problem !== undefined && <p className="w-full text-sm font-medium text-persimmon">{problem}</p>}
-                </form>
+                        {followUpWords[answer]}
+                    </button>
+                ))}
+        </span>
+    );
+}
+
+function FollowUpForm({
+    asked,
+    ask,
+    form,
+    problem,
+    send,
+}: {
+    asked: FollowUpAnswer;
+    ask: (answer: FollowUpAnswer | null) => void;
+    form: Form<{ words: string; until: string }>;
+    problem: string | undefined;
+    send: (event: SubmitEvent) => void;
+}) {
+    return (
+        <form onSubmit={send} className="flex flex-wrap items-end gap-3 py-2 pl-8">
+            {takesWords(asked) && (
+                <TextField
+                    label={asked === 'help' ? 'What help is needed?' : 'What is it waiting for?'}
+                    className="min-w-60 flex-1"
+                    maxLength={120}
+                    {...bind(form, 'words')}
+                />
             )}
-        </li>
+            {takesDay(asked) && <DateField label={asked === 'not_yet' ? 'New date' : 'Until'} className="w-40" {...bind(form, 'until')} />}
+            <Button type="submit">{asked === 'help' ? 'Make it an issue' : 'Save'}</Button>
+            <Button
+                kind="quiet"
+                onClick={() => {
+                    ask(null);
+                }}
+            >
+                Cancel
+            </Button>
+            {problem !== undefined && <p className="w-full text-sm font-medium text-persimmon">{problem}</p>}
+        </form>
     );
 }

@@ -125,39 +125,78 @@ export function NoteLine({ item, line, mayWrite, mayCorrect }: Props) {
                 {line.words}
             </span>
             {line.became !== null && <span className="flex-none text-xs text-ink-2">{line.became}</span>}
-            <span
-                className={clsx(
-                    'absolute right-16 flex gap-2 bg-sheet pl-3 opacity-0 group-hover:opacity-100',
-                    'focus-within:opacity-100 pointer-coarse:static pointer-coarse:opacity-100',
-                )}
-            >
-                {mayBecome && (
-                    <>
-                        <button type="button" className={quiet} title="Make a next step of it" onClick={step}>
-                            Next step
-                        </button>
-                        <button type="button" className={quiet} title="Make a decision of it" onClick={decide}>
-                            Decision
-                        </button>
-                    </>
-                )}
-                {mayEdit && line.became === null && (
-                    <button type="button" className={quiet} onClick={edit}>
-                        {line.isMine ? 'Edit' : 'Correct'}
-                    </button>
-                )}
-                {mayWrite && line.isMine && line.became === null && (
-                    <>
-                        <button type="button" className={quiet} onClick={remove}>
-                            Delete
-                        </button>
-                    </>
-                )}
-            </span>
-            <span className="w-16 flex-none text-right text-xs text-ink-2" title={line.at}>
-                <span className="block truncate">{line.who === null ? (line.isMine ? 'sending' : '') : first(line.who.name)}</span>
-                {line.correctedBy !== null && <span className="block leading-tight">corrected by {first(line.correctedBy)}</span>}
-            </span>
+            <WhatCanBecome
+                line={line}
+                mayWrite={mayWrite}
+                mayBecome={mayBecome}
+                step={step}
+                decide={decide}
+                remove={remove}
+                mayEdit={mayEdit}
+                edit={edit}
+            />
+            <Whose line={line} />
         </li>
+    );
+}
+
+function WhatCanBecome({
+    line,
+    mayWrite,
+    mayBecome,
+    step,
+    decide,
+    remove,
+    mayEdit,
+    edit,
+}: {
+    line: ShownLine;
+    mayWrite: boolean;
+    mayBecome: boolean;
+    step: () => void;
+    decide: () => void;
+    remove: () => void;
+    mayEdit: boolean;
+    edit: () => void;
+}) {
+    return (
+        <span
+            className={clsx(
+                'absolute right-16 flex gap-2 bg-sheet pl-3 opacity-0 group-hover:opacity-100',
+                'focus-within:opacity-100 pointer-coarse:static pointer-coarse:opacity-100',
+            )}
+        >
+            {mayBecome && (
+                <>
+                    <button type="button" className={quiet} title="Make a next step of it" onClick={step}>
+                        Next step
+                    </button>
+                    <button type="button" className={quiet} title="Make a decision of it" onClick={decide}>
+                        Decision
+                    </button>
+                </>
+            )}
+            {mayEdit && line.became === null && (
+                <button type="button" className={quiet} onClick={edit}>
+                    {line.isMine ? 'Edit' : 'Correct'}
+                </button>
+            )}
+            {mayWrite && line.isMine && line.became === null && (
+                <>
+                    <button type="button" className={quiet} onClick={remove}>
+                        Delete
+                    </button>
+                </>
+            )}
+        </span>
+    );
+}
+
+function Whose({ line }: { line: ShownLine }) {
+    return (
+        <span className="w-16 flex-none text-right text-xs text-ink-2" title={line.at}>
+            <span className="block truncate">{line.who === null ? (line.isMine ? 'sending' : '') : first(line.who.name)}</span>
+            {line.correctedBy !== null && <span className="block leading-tight">corrected by {first(line.correctedBy)}</span>}
+        </span>
     );
 }

@@ -1,11 +1,11 @@
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useRef, useState, type RefObject } from 'react';
 import { CurrentItem } from './CurrentItem';
 import { Here } from './Here';
 import { RoomBar } from './RoomBar';
 import { TimeStrip } from './TimeStrip';
 import { ToConfirm } from './ToConfirm';
 import { useHere } from './useHere';
-import { useTyped } from './useTyped';
+import { useTyped, type Typed } from './useTyped';
 import { useSecondsSince } from './useSecondsSince';
 import type { ItemRow, RoomView } from '../../../generated/props';
 import { act } from '../../../lib/queue/act';
@@ -38,32 +38,7 @@ export function Room({ page }: { page: RoomView }) {
     // Also alone: one's own lines say when they have arrived.
     useClosely(true);
     const place = useRef<HTMLDivElement>(null);
-    const current = page.items.find((item) => item.state === 'current');
-    const next = page.items.find((item) => item.state === 'coming') ?? page.items.find((item) => item.state === 'wont_fit');
-    // Where the room is, or will begin.
-    const room = (current ?? next ?? page.items[0])?.id;
-    const [chosen, choose] = useState(room);
-    const followed = useRef(room);
-
-    // The chair moves on: whoever is writing, or has chosen to look at something else, stays where they are.
-    useEffect(() => {
-        const before = followed.current;
-        followed.current = room;
-
-        if (before !== room) {
-            choose((at) => (at === before && !isWritingIn(place.current) ? room : at));
-        }
-    }, [room]);
-
-    const shown = page.items.find((item) => item.id === chosen) ?? current ?? next ?? page.items[0];
-    const isElsewhere = current !== undefined && shown?.id !== current.id;
-    const goToRoom = () => {
-        choose(room);
-    };
-    const turnTo = (item: ItemRow) => {
-        choose(item.id);
-        act('post', route('items.turn', item.id), {}, { guess: atItem(item.id) });
-    };
+    const { current, next, choose, shown, isElsewhere, goToRoom, turnTo } = useShownItem({ page, place });
 
     useKeys({
         'Ctrl Enter': {
@@ -81,48 +56,14 @@ export function Room({ page }: { page: RoomView }) {
     return (
         <div className="grid flex-1 grid-cols-[416px_1fr] max-lg:grid-cols-1">
             <aside className="border-r border-hairline px-6 py-5 max-lg:order-2 max-lg:border-0 max-md:px-4">
-                <div className="mb-5 flex flex-wrap items-baseline gap-x-2.5">
-                    <h1>{page.series.title}</h1>
-                    <span className="text-xs text-ink-2">
-                        {ordinal(page.number)} time
-                        {page.chair !== null && `, ${first(page.chair)} chairs`}
-                        {page.minuteTaker !== null && `, ${first(page.minuteTaker)} takes minutes`}
-                    </span>
-                </div>
+                <Which page={page} />
                 <TimeStrip page={page} passed={passed} shown={shown?.id ?? null} onChoose={choose} />
             </aside>
             <div className="flex min-w-0 flex-col">
-                {isElsewhere && (
-                    <div role="status" className="flex flex-wrap items-center gap-3 bg-chalk px-8 py-1.5 text-sm text-sheet max-md:px-4">
-                        <span className="min-w-0 flex-1">
-                            The room is at <strong>{current.title}</strong>
-                        </span>
-                        <button type="button" className="flex items-center gap-2 font-semibold underline" onClick={goToRoom}>
-                            Go there <Kbd onMain>Ctrl ↵</Kbd>
-                        </button>
-                    </div>
-                )}
-                {here.isClosing && (
-                    <p role="status" className="bg-ink px-8 py-1.5 text-sm font-semibold text-sheet max-md:px-4">
-                        The meeting is about to be closed. What you have written in the notes is being sent
-                        {typed.length > 0 && `. Not added yet: ${typed.map(({ text }) => `“${text}”`).join(', ')}`}.
-                    </p>
-                )}
+                {isElsewhere && current !== undefined && <Elsewhere title={current.title} onGo={goToRoom} />}
+                {here.isClosing && <AboutToClose typed={typed} />}
                 <div className="flex min-w-0 flex-1 flex-col px-8 py-5 max-md:px-4">
-                    {page.isPaused && (
-                        <p className="mb-3 flex items-center gap-3 text-sm font-semibold">
-                            Paused
-                            {page.mayRun && (
-                                <Button
-                                    onClick={() => {
-                                        act('put', route('meetings.pause', page.id), { isPaused: false });
-                                    }}
-                                >
-                                    Continue
-                                </Button>
-                            )}
-                        </p>
-                    )}
+                    {page.isPaused && <Paused page={page} />}
                     <ToConfirm page={page} />
                     <div ref={place}>{shown !== undefined && <CurrentItem key={shown.id} page={page} item={shown} passed={passed} />}</div>
                     <Here page={page} here={here.here} />
@@ -130,5 +71,88 @@ export function Room({ page }: { page: RoomView }) {
                 </div>
             </div>
         </div>
+    );
+}
+
+function useShownItem({ page, place }: { page: RoomView; place: RefObject<HTMLDivElement | null> }) {
+    const current = page.items.find((item) => item.state === 'current');
+    const next = page.items.find((item) => item.state === 'coming') ?? page.items.find((item) => item.state === 'wont_fit');
+    // Where the room is, or will begin.
+    const room = (current ?? next ?? page.items[0])?.id;
+    const [chosen, choose] = useState(room);
+    const followed = useRef(room);
+
+    // The chair moves on: whoever is writing, or has chosen to look at something else, stays where they are.
+    useEffect(() => {
+        const before = followed.current;
+        followed.current = room;
+
+        if (before !== room) {
+            choose((at) => (at === before && !isWritingIn(place.current) ? room : at));
+        }
+    }, [room, place]);
+
+    const shown = page.items.find((item) => item.id === chosen) ?? current ?? next ?? page.items[0];
+    const isElsewhere = current !== undefined && shown?.id !== current.id;
+    const goToRoom = () => {
+        choose(room);
+    };
+    const turnTo = (item: ItemRow) => {
+        choose(item.id);
+        act('post', route('items.turn', item.id), {}, { guess: atItem(item.id) });
+    };
+
+    return { current, next, choose, shown, isElsewhere, goToRoom, turnTo };
+}
+
+function Which({ page }: { page: RoomView }) {
+    return (
+        <div className="mb-5 flex flex-wrap items-baseline gap-x-2.5">
+            <h1>{page.series.title}</h1>
+            <span className="text-xs text-ink-2">
+                {ordinal(page.number)} time
+                {page.chair !== null && `, ${first(page.chair)} chairs`}
+                {page.minuteTaker !== null && `, ${first(page.minuteTaker)} takes minutes`}
+            </span>
+        </div>
+    );
+}
+
+function Elsewhere({ title, onGo }: { title: string; onGo: () => void }) {
+    return (
+        <div role="status" className="flex flex-wrap items-center gap-3 bg-chalk px-8 py-1.5 text-sm text-sheet max-md:px-4">
+            <span className="min-w-0 flex-1">
+                The room is at <strong>{title}</strong>
+            </span>
+            <button type="button" className="flex items-center gap-2 font-semibold underline" onClick={onGo}>
+                Go there <Kbd onMain>Ctrl ↵</Kbd>
+            </button>
+        </div>
+    );
+}
+
+function AboutToClose({ typed }: { typed: Typed[] }) {
+    return (
+        <p role="status" className="bg-ink px-8 py-1.5 text-sm font-semibold text-sheet max-md:px-4">
+            The meeting is about to be closed. What you have written in the notes is being sent
+            {typed.length > 0 && `. Not added yet: ${typed.map(({ text }) => `“${text}”`).join(', ')}`}.
+        </p>
+    );
+}
+
+function Paused({ page }: { page: RoomView }) {
+    return (
+        <p className="mb-3 flex items-center gap-3 text-sm font-semibold">
+            Paused
+            {page.mayRun && (
+                <Button
+                    onClick={() => {
+                        act('put', route('meetings.pause', page.id), { isPaused: false });
+                    }}
+                >
+                    Continue
+                </Button>
+            )}
+        </p>
     );
 }
