@@ -22,20 +22,7 @@ export default function Tray({ page }: { page: TrayProps }) {
             <Head title={page.of === null ? 'Tray' : `Tray of ${page.of.title}`} />
             <div className="min-w-0 px-6 py-5 max-md:px-4">
                 {item === undefined ? (
-                    <>
-                        <h1>{page.of === null ? 'Tray' : `Tray of ${page.of.title}`}</h1>
-                        {page.of === null && page.again.length === 0 && (
-                            <Empty>Nothing to sort. Press n on any page to jot something down.</Empty>
-                        )}
-                        {page.of !== null && (
-                            <Empty>
-                                Nothing to sort.{' '}
-                                <Link href={page.of.link} className="link">
-                                    Back to {page.of.title}
-                                </Link>
-                            </Empty>
-                        )}
-                    </>
+                    <NothingToSort page={page} />
                 ) : (
                     <SortItem
                         key={item.id}
@@ -73,18 +60,39 @@ export default function Tray({ page }: { page: TrayProps }) {
             </div>
             <aside className="space-y-6 border-l border-hairline px-6 py-5 max-lg:border-0 max-md:px-4">
                 <DoesItFit page={page} />
-                {sorted.length > 0 && (
-                    <Section title="Sorted just now" aside="Ctrl Z takes it back">
-                        <ul>
-                            {sorted.map((words, index) => (
-                                <li key={`${String(sorted.length - index)} ${words}`} className="two-lines py-1">
-                                    {words}
-                                </li>
-                            ))}
-                        </ul>
-                    </Section>
-                )}
+                {sorted.length > 0 && <SortedJustNow sorted={sorted} />}
             </aside>
         </div>
+    );
+}
+
+function NothingToSort({ page }: { page: TrayProps }) {
+    return (
+        <>
+            <h1>{page.of === null ? 'Tray' : `Tray of ${page.of.title}`}</h1>
+            {page.of === null && page.again.length === 0 && <Empty>Nothing to sort. Press n on any page to jot something down.</Empty>}
+            {page.of !== null && (
+                <Empty>
+                    Nothing to sort.{' '}
+                    <Link href={page.of.link} className="link">
+                        Back to {page.of.title}
+                    </Link>
+                </Empty>
+            )}
+        </>
+    );
+}
+
+function SortedJustNow({ sorted }: { sorted: string[] }) {
+    return (
+        <Section title="Sorted just now" aside="Ctrl Z takes it back">
+            <ul>
+                {sorted.map((words, index) => (
+                    <li key={`${String(sorted.length - index)} ${words}`} className="two-lines py-1">
+                        {words}
+                    </li>
+                ))}
+            </ul>
+        </Section>
     );
 }

@@ -1,3 +1,4 @@
+import { Figure } from '../../parts/goals/Figure';
 import { count } from '../../lib/words';
 import { Head, Link, usePage } from '@inertiajs/react';
 import { lazy, Suspense } from 'react';
@@ -7,7 +8,6 @@ import { dateWords, dayWords, fullDateWords, plannedWords } from '../../lib/date
 import { route } from '../../lib/routes';
 import { AddTask } from '../../parts/task/AddTask';
 import { AsOf } from '../../parts/fields/AsOf';
-import { Gauge, Standing } from '../../parts/signs/Gauge';
 import { Section } from '../../parts/signs/Section';
 import { ThreadLine } from '../../parts/signs/ThreadLine';
 import { TaskLine } from '../../parts/task/TaskLine';
@@ -168,26 +168,6 @@ function Kin({ page }: { page: GoalView }) {
                 </p>
             ))}
         </>
-    );
-}
-
-function Figure({ page }: { page: GoalView }) {
-    const { gauge } = page.goal;
-
-    return (
-        <div>
-            {gauge.dueOn === null && gauge.progress !== null && <Gauge gauge={gauge} size="l" />}
-            <div className="mt-2 flex items-baseline justify-between gap-3 text-md font-semibold">
-                <span>{page.measure === 'work' && gauge.progress !== null ? `${gauge.terms} of the weighted work` : gauge.terms}</span>
-                <Standing gauge={gauge} />
-            </div>
-            {gauge.progress !== null && page.measure !== 'work' && gauge.dueOn === null && (
-                <p className="text-xs text-ink-2">
-                    {Math.round(gauge.progress)}% of the way
-                    {gauge.expected === null ? '' : `, expected ${String(Math.round(gauge.expected))}%`}
-                </p>
-            )}
-        </div>
     );
 }
 

@@ -57,32 +57,52 @@ export default function Review({ page }: { page: ReviewView }) {
                         </ButtonLink>
                     </>
                 )}
-                {isOpen && isDeciding && (
-                    <Button
-                        onClick={() => {
-                            setDeciding(false);
-                        }}
-                    >
-                        Back to the questions
-                    </Button>
-                )}
-                {isOpen &&
-                    (mustDecide ? (
-                        <Button
-                            kind="main"
-                            keys="Ctrl ↵"
-                            onClick={() => {
-                                setDeciding(true);
-                            }}
-                        >
-                            Sort open tasks
-                        </Button>
-                    ) : (
-                        <Button kind="main" keys="Ctrl ↵" onClick={hold}>
-                            Finish review
-                        </Button>
-                    ))}
+                <FinishOrSort isDeciding={isDeciding} setDeciding={setDeciding} hold={hold} isOpen={isOpen} mustDecide={mustDecide} />
             </Spread>
         </div>
+    );
+}
+
+function FinishOrSort({
+    isDeciding,
+    setDeciding,
+    hold,
+    isOpen,
+    mustDecide,
+}: {
+    isDeciding: boolean;
+    setDeciding: (value: boolean) => void;
+    hold: () => void;
+    isOpen: boolean;
+    mustDecide: boolean;
+}) {
+    return (
+        <>
+            {isOpen && isDeciding && (
+                <Button
+                    onClick={() => {
+                        setDeciding(false);
+                    }}
+                >
+                    Back to the questions
+                </Button>
+            )}
+            {isOpen &&
+                (mustDecide ? (
+                    <Button
+                        kind="main"
+                        keys="Ctrl ↵"
+                        onClick={() => {
+                            setDeciding(true);
+                        }}
+                    >
+                        Sort open tasks
+                    </Button>
+                ) : (
+                    <Button kind="main" keys="Ctrl ↵" onClick={hold}>
+                        Finish review
+                    </Button>
+                ))}
+        </>
     );
 }

@@ -1,6 +1,6 @@
 import { Head, Link } from '@inertiajs/react';
 import { clsx } from 'clsx';
-import type { TeamGoal, TeamWeek } from '../../generated/props';
+import type { TeamGoal, TeamWeek, PeriodTag } from '../../generated/props';
 import { act } from '../../lib/queue/act';
 import { dateWords, spanWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
@@ -20,56 +20,9 @@ export default function Team({ page }: { page: TeamWeek }) {
     return (
         <div className="w-full px-6 py-5 max-md:px-4">
             <Head title={`The team’s ${week.words.toLowerCase()}`} />
-            <div className="flex flex-wrap items-baseline gap-x-4">
-                <h1>The team’s {week.words.toLowerCase()}</h1>
-                <span className="text-xs text-ink-2">{spanWords(week.first, week.last)}</span>
-                <span className="flex gap-x-3 text-xs">
-                    <Link href={route('reviews.team', week.previous)} className="link">
-                        the week before
-                    </Link>
-                    <Link href={route('reviews.team', week.next)} className="link">
-                        the week after
-                    </Link>
-                </span>
-            </div>
-            <p className="mb-4 flex flex-wrap items-baseline gap-x-4">
-                <span className={page.silent.length > 0 ? 'font-semibold' : 'text-ink-2'}>
-                    {page.silent.length === 0
-                        ? 'Every owner has said how their goals stand.'
-                        : `Nothing said yet this week: ${page.silent.map(first).join(', ')}.`}
-                </span>
-                <span className="text-xs text-ink-2">
-                    Owners are asked from{' '}
-                    {page.mayChange ? (
-                        <WordSelect
-                            label="The day from which owners are asked"
-                            value={page.asksOn}
-                            options={weekdays.map((day) => ({ value: day, label: day.replace(/^./, (letter) => letter.toUpperCase()) }))}
-                            onChange={(on) => {
-                                act('put', route('reviews.ask'), { on });
-                            }}
-                        />
-                    ) : (
-                        page.asksOn.replace(/^./, (letter) => letter.toUpperCase())
-                    )}
-                </span>
-            </p>
-            {page.differing.length > 0 && (
-                <p className="mb-2">
-                    Owner and forecast differ most:{' '}
-                    {page.differing.map((each, place) => (
-                        <span key={each.goal}>
-                            {place > 0 && ', '}
-                            <Link href={route('goals.show', each.goal)} className="link">
-                                {each.title}
-                            </Link>{' '}
-                            <span className="text-xs text-ink-2">
-                                ({first(each.owner)} {each.said}%, forecast {each.computed}%)
-                            </span>
-                        </span>
-                    ))}
-                </p>
-            )}
+            <TeamHead week={week} />
+            <WhoHasSaid page={page} />
+            {page.differing.length > 0 && <Differing page={page} />}
             {page.reviewed !== null && (
                 <p className="mb-4 text-xs text-ink-2">
                     {page.reviewed.length === 0
@@ -89,6 +42,69 @@ export default function Team({ page }: { page: TeamWeek }) {
                 </Section>
             )}
         </div>
+    );
+}
+
+function TeamHead({ week }: { week: PeriodTag }) {
+    return (
+        <div className="flex flex-wrap items-baseline gap-x-4">
+            <h1>The team’s {week.words.toLowerCase()}</h1>
+            <span className="text-xs text-ink-2">{spanWords(week.first, week.last)}</span>
+            <span className="flex gap-x-3 text-xs">
+                <Link href={route('reviews.team', week.previous)} className="link">
+                    the week before
+                </Link>
+                <Link href={route('reviews.team', week.next)} className="link">
+                    the week after
+                </Link>
+            </span>
+        </div>
+    );
+}
+
+function WhoHasSaid({ page }: { page: TeamWeek }) {
+    return (
+        <p className="mb-4 flex flex-wrap items-baseline gap-x-4">
+            <span className={page.silent.length > 0 ? 'font-semibold' : 'text-ink-2'}>
+                {page.silent.length === 0
+                    ? 'Every owner has said how their goals stand.'
+                    : `Nothing said yet this week: ${page.silent.map(first).join(', ')}.`}
+            </span>
+            <span className="text-xs text-ink-2">
+                Owners are asked from{' '}
+                {page.mayChange ? (
+                    <WordSelect
+                        label="The day from which owners are asked"
+                        value={page.asksOn}
+                        options={weekdays.map((day) => ({ value: day, label: day.replace(/^./, (letter) => letter.toUpperCase()) }))}
+                        onChange={(on) => {
+                            act('put', route('reviews.ask'), { on });
+                        }}
+                    />
+                ) : (
+                    page.asksOn.replace(/^./, (letter) => letter.toUpperCase())
+                )}
+            </span>
+        </p>
+    );
+}
+
+function Differing({ page }: { page: TeamWeek }) {
+    return (
+        <p className="mb-2">
+            Owner and forecast differ most:{' '}
+            {page.differing.map((each, place) => (
+                <span key={each.goal}>
+                    {place > 0 && ', '}
+                    <Link href={route('goals.show', each.goal)} className="link">
+                        {each.title}
+                    </Link>{' '}
+                    <span className="text-xs text-ink-2">
+                        ({first(each.owner)} {each.said}%, forecast {each.computed}%)
+                    </span>
+                </span>
+            ))}
+        </p>
     );
 }
 

@@ -1,17 +1,13 @@
+import { WhatCameOfIt } from '../../parts/recurring/WhatCameOfIt';
 import { NextDates } from '../../parts/recurring/NextDates';
 import { Head } from '@inertiajs/react';
 import { useForm, type Form } from '../../lib/kept/useForm';
 import type { RecurringTaskKind, RecurringTaskView, RecurringTaskValues } from '../../generated/props';
 import { act } from '../../lib/queue/act';
-import { dayWords } from '../../lib/dates';
 import { bind, bindRecord, saving } from '../../lib/forms';
 import { route } from '../../lib/routes';
 import { RecordField } from '../../parts/fields/Choose';
 import { OwnerAndArea } from '../../parts/fields/OwnerAndArea';
-import { Section } from '../../parts/signs/Section';
-import { TaskLine } from '../../parts/task/TaskLine';
-import { Checklist } from '../../parts/recurring/Checklist';
-import { Times } from '../../parts/recurring/Times';
 import { SaveLine } from '../../parts/fields/SaveLine';
 import { Button } from '../../ui/Button';
 import { TextArea, TextField } from '../../ui/Field';
@@ -209,67 +205,5 @@ function SaveOrEnd({ page, form }: { page: RecurringTaskView; form: Form<Recurri
                 </Button>
             )}
         </SaveLine>
-    );
-}
-
-function WhatCameOfIt({ page }: { page: RecurringTaskView }) {
-    return (
-        <aside className="space-y-6 border-l border-hairline px-6 py-6 max-lg:border-0 max-md:px-4">
-            {page.checklist !== null && <Checklist list={page.checklist} isTitled={false} />}
-            {!page.recurringTask.isShared && page.recurringTask.kind === 'task' && <OpenNow page={page} />}
-            {page.recurringTask.kind === 'pieces' && !page.recurringTask.isShared && <ItemsThisQuarter page={page} />}
-            {page.occurrences.length > 0 && <Times page={page} />}
-            {page.ahead.length > 0 && (
-                <Section title="Then">
-                    <p className="text-ink-2">{page.ahead.map(dayWords).join(', ')}</p>
-                </Section>
-            )}
-        </aside>
-    );
-}
-
-function OpenNow({ page }: { page: RecurringTaskView }) {
-    return (
-        <Section title="Open now">
-            <ul className="divide-y divide-hairline">
-                {page.tasks.map((task) => (
-                    <TaskLine key={task.id} task={task} people={page.people} showsTime isCompact />
-                ))}
-            </ul>
-            {page.tasks.length === 0 && !page.hasEnded && (
-                <Button
-                    onClick={() => {
-                        act('post', route('recurring-tasks.now', page.recurringTask.id ?? 0));
-                    }}
-                >
-                    Create now
-                </Button>
-            )}
-        </Section>
-    );
-}
-
-function ItemsThisQuarter({ page }: { page: RecurringTaskView }) {
-    return (
-        <Section
-            title="Items this quarter"
-            aside={`${String(page.tasks.filter((task) => task.isDone).length)} of ${page.recurringTask.perQuarter}`}
-        >
-            <ul className="divide-y divide-hairline">
-                {page.tasks.map((task) => (
-                    <TaskLine key={task.id} task={task} people={page.people} showsTime isCompact />
-                ))}
-            </ul>
-            {page.tasks.length < Number(page.recurringTask.perQuarter) && (
-                <Button
-                    className="mt-2"
-                    onClick={() => {
-                        act('post', route('recurring-tasks.pieces', page.recurringTask.id ?? 0));
-                    }}
-                >
-                    Create {Number(page.recurringTask.perQuarter) - page.tasks.length}
-                </Button>
-            )}
-        </Section>
     );
 }

@@ -27,69 +27,43 @@ interface Props {
 
 /** What a thing to sort is for: a project or goal, a project of its own, the issue of a meeting, or a reference to keep. */
 export function SortFor({ item, title, page, read, place, onPlace, onSorted }: Props) {
-    const [isPlacing, setPlacing] = useState(false);
-    const [isKeeping, setKeeping] = useState(false);
-    const hasAddress = /https?:\/\//.test(item.words);
+    const [asked, ask] = useState<'place' | 'reference' | null>(null);
     const isChosen = place.project !== '' || place.goal !== '';
-    const choose = () => {
-        setPlacing(true);
-    };
+    const own = page.of?.kind === 'series' ? page.of : null;
     const make = (url: string, words: string, more: Record<string, string> = {}) => {
         act('post', url, { title, ...more }, { guess: withoutJots([item.id]) });
         onSorted(`${words}: ${title}`);
     };
-    const start = () => {
-        make(route('jots.project', item.id), 'Project');
-    };
-
-    const own = page.of?.kind === 'series' ? page.of : null;
     const raise = (series: string | number) => {
         make(route('jots.issue', item.id), 'Issue', { series: String(series) });
     };
-    const keep = () => {
-        setKeeping(true);
-    };
-
-    useKeys({
-        p: { words: 'Choose a project or goal', run: choose },
-        o: { words: 'Start a project', run: start },
-        ...(own !== null && {
-            i: {
-                words: `Make it an issue of ${own.title}`,
-                run: () => {
-                    raise(own.id);
-                },
-            },
-        }),
-        ...(hasAddress && { r: { words: 'Keep it as a reference', run: keep } }),
+    const answers = answersOf(item, own, {
+        i: () => {
+            raise(own?.id ?? '');
+        },
+        p: () => {
+            ask('place');
+        },
+        o: () => {
+            make(route('jots.project', item.id), 'Project');
+        },
+        r: () => {
+            ask('reference');
+        },
     });
+
+    useKeys(Object.fromEntries(answers.map(({ key, words, run }) => [key, { words, run }])));
 
     return (
         <Question words="What is it for?">
-            {own !== null && (
-                <Answer
-                    name="i"
-                    onChoose={() => {
-                        raise(own.id);
-                    }}
-                >
-                    an issue of this meeting
-                </Answer>
-            )}
             {read !== undefined && !isChosen && <span className="font-semibold">{read}</span>}
-            <Answer name="p" isChosen={isChosen} onChoose={choose}>
-                {read === undefined ? 'a project or goal' : 'another project or goal'}
-            </Answer>
-            <Answer name="o" onChoose={start}>
-                a project of its own
-            </Answer>
+            {answers.map(({ key, label, run }) => (
+                <Answer key={key} name={key} isChosen={key === 'p' && isChosen} onChoose={run}>
+                    {key === 'p' && read !== undefined ? 'another project or goal' : label}
+                </Answer>
+            ))}
             {page.meetings.length > 0 && (
                 <WordSelect label="Raise it in a meeting" value="" none="an issue for …" options={page.meetings} onChange={raise} />
-            )}
-            {hasAddress && (
-                <Answer name="r" onChoose={keep}>
-                    keep as a reference
-                </Answer>
             )}
             {isChosen && (
                 <Button
@@ -102,22 +76,35 @@ export function SortFor({ item, title, page, read, place, onPlace, onSorted }: P
                 </Button>
             )}
             <ToPlace
-                isOpen={isKeeping}
-                onOpenChange={setKeeping}
-                onChoose={({ project }) => {
-                    setKeeping(false);
-                    make(route('jots.reference', item.id), 'Reference', { project: project ?? '' });
+                isOpen={asked !== null}
+                hasGoals={asked === 'place'}
+                onOpenChange={() => {
+                    ask(null);
                 }}
-            />
-            <ToPlace
-                isOpen={isPlacing}
-                onOpenChange={setPlacing}
-                hasGoals
                 onChoose={({ project, goal }) => {
-                    onPlace({ project: project ?? '', goal: goal ?? '' });
-                    setPlacing(false);
+                    ask(null);
+
+                    if (asked === 'reference') {
+                        make(route('jots.reference', item.id), 'Reference', { project: project ?? '' });
+                    } else {
+                        onPlace({ project: project ?? '', goal: goal ?? '' });
+                    }
                 }}
             />
         </Question>
     );
+}
+
+type Key = 'i' | 'p' | 'o' | 'r';
+
+/** What it can become by one key: what it is called at the key, and among the keyboard shortcuts. */
+function answersOf({ words }: TrayItem, own: Tray['of'], runs: Record<Key, () => void>) {
+    const answers: { key: Key; label: string; words: string; isOn: boolean }[] = [
+        { key: 'i', label: 'an issue of this meeting', words: `Make it an issue of ${own?.title ?? ''}`, isOn: own !== null },
+        { key: 'p', label: 'a project or goal', words: 'Choose a project or goal', isOn: true },
+        { key: 'o', label: 'a project of its own', words: 'Start a project', isOn: true },
+        { key: 'r', label: 'keep as a reference', words: 'Keep it as a reference', isOn: /https?:\/\//.test(words) },
+    ];
+
+    return answers.filter(({ isOn }) => isOn).map((answer) => ({ ...answer, run: runs[answer.key] }));
 }

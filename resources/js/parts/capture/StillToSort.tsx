@@ -35,62 +35,92 @@ export function StillToSort({ items, page, onOpen, onSorted }: Props) {
 
     return (
         <Section title="Still to sort" aside={String(items.length)} className="mt-6">
-            {ids.length > 0 && (
-                <div
-                    role="toolbar"
-                    aria-label="Selected things"
-                    className="sticky top-10 z-10 flex flex-wrap items-center gap-x-2 border-b border-ink bg-sheet py-1"
-                >
-                    <span role="status" className="mr-2 text-xs text-ink-2">
-                        {things} selected, a task of each:
-                    </span>
-                    <Button kind="quiet" onClick={sort('task', page.thisWeek, `${things}: this week`)}>
-                        this week
-                    </Button>
-                    <Button kind="quiet" onClick={sort('task', page.nextWeek, `${things}: next week`)}>
-                        next week
-                    </Button>
-                    <Button kind="quiet" onClick={sort('task', null, `${things}: no day yet`)}>
-                        no day yet
-                    </Button>
-                    <Button kind="quiet" onClick={sort('delete', null, `Deleted: ${things}`)}>
-                        or delete
-                    </Button>
-                    <Button
-                        kind="quiet"
-                        onClick={() => {
-                            setChosen([]);
-                        }}
-                    >
-                        Clear selection
-                    </Button>
-                </div>
-            )}
+            {ids.length > 0 && <ForSelected page={page} setChosen={setChosen} sort={sort} things={things} />}
             <ul className="divide-y divide-hairline">
                 {items.map((each) => (
-                    <li key={each.id} className="flex items-center gap-3 py-1.5">
-                        <Check
-                            label={<span className="sr-only">Select {each.words}</span>}
-                            checked={ids.includes(each.id)}
-                            onChange={(isOn) => {
-                                setChosen(isOn ? [...ids, each.id] : ids.filter((id) => id !== each.id));
-                            }}
-                        />
-                        <button
-                            type="button"
-                            className="two-lines min-h-6 flex-1 text-left hover:underline"
-                            onClick={() => {
-                                onOpen(each.id);
-                            }}
-                        >
-                            {each.words}
-                        </button>
-                        <span className="flex-none text-xs text-ink-2">
-                            {each.returned === null ? dayWords(each.jottedOn) : `back ${dayWords(each.returned.on)}`}
-                        </span>
-                    </li>
+                    <ThingLine key={each.id} onOpen={onOpen} setChosen={setChosen} ids={ids} each={each} />
                 ))}
             </ul>
         </Section>
+    );
+}
+
+function ForSelected({
+    page,
+    setChosen,
+    sort,
+    things,
+}: {
+    page: Tray;
+    setChosen: (value: number[]) => void;
+    sort: (what: 'task' | 'delete', planned: string | null, words: string) => () => void;
+    things: string;
+}) {
+    return (
+        <div
+            role="toolbar"
+            aria-label="Selected things"
+            className="sticky top-10 z-10 flex flex-wrap items-center gap-x-2 border-b border-ink bg-sheet py-1"
+        >
+            <span role="status" className="mr-2 text-xs text-ink-2">
+                {things} selected, a task of each:
+            </span>
+            <Button kind="quiet" onClick={sort('task', page.thisWeek, `${things}: this week`)}>
+                this week
+            </Button>
+            <Button kind="quiet" onClick={sort('task', page.nextWeek, `${things}: next week`)}>
+                next week
+            </Button>
+            <Button kind="quiet" onClick={sort('task', null, `${things}: no day yet`)}>
+                no day yet
+            </Button>
+            <Button kind="quiet" onClick={sort('delete', null, `Deleted: ${things}`)}>
+                or delete
+            </Button>
+            <Button
+                kind="quiet"
+                onClick={() => {
+                    setChosen([]);
+                }}
+            >
+                Clear selection
+            </Button>
+        </div>
+    );
+}
+
+function ThingLine({
+    onOpen,
+    setChosen,
+    ids,
+    each,
+}: {
+    onOpen: (id: number) => void;
+    setChosen: (value: number[]) => void;
+    ids: number[];
+    each: TrayItem;
+}) {
+    return (
+        <li className="flex items-center gap-3 py-1.5">
+            <Check
+                label={<span className="sr-only">Select {each.words}</span>}
+                checked={ids.includes(each.id)}
+                onChange={(isOn) => {
+                    setChosen(isOn ? [...ids, each.id] : ids.filter((id) => id !== each.id));
+                }}
+            />
+            <button
+                type="button"
+                className="two-lines min-h-6 flex-1 text-left hover:underline"
+                onClick={() => {
+                    onOpen(each.id);
+                }}
+            >
+                {each.words}
+            </button>
+            <span className="flex-none text-xs text-ink-2">
+                {each.returned === null ? dayWords(each.jottedOn) : `back ${dayWords(each.returned.on)}`}
+            </span>
+        </li>
     );
 }

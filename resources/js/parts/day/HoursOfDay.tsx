@@ -58,17 +58,7 @@ export function HoursOfDay({ hours, kept }: { hours: DayHoursView; kept: Protect
                 Actual: {hours.went.map((part) => `${clock(part.from)} to ${clock(part.until)} ${part.title}`).join(', ') || 'nothing'}.
             </figcaption>
             <div aria-hidden className="relative mx-2">
-                <div className="relative h-4 max-md:hidden">
-                    {labels(hours.planned, whole).map(({ part, until }) => (
-                        <span
-                            key={part.from}
-                            className="absolute truncate pr-2 text-xs text-ink-2"
-                            style={{ left: at(part.from), width: width({ ...part, until: Math.min(hours.until, until) }) }}
-                        >
-                            {part.title}
-                        </span>
-                    ))}
-                </div>
+                <Names hours={hours} whole={whole} at={at} width={width} />
                 <div className="relative mt-0.5 h-3">
                     {kept.map(({ id, from, until, kind }) => (
                         <span
@@ -93,19 +83,51 @@ export function HoursOfDay({ hours, kept }: { hours: DayHoursView; kept: Protect
                         title={`now, ${clock(hours.now)}`}
                     />
                 )}
-                <div className="relative mt-1 h-4 font-mono text-xs text-ink-2">
-                    {steps.map((step) => (
-                        <span
-                            key={step}
-                            className={clsx('absolute -translate-x-1/2 whitespace-nowrap', (step / 60) % 2 === 1 && 'max-md:hidden')}
-                            style={{ left: at(step) }}
-                        >
-                            {String(step / 60).padStart(2, '0')}
-                        </span>
-                    ))}
-                </div>
+                <HourNumbers at={at} steps={steps} />
             </div>
             <p className="mt-1 text-right text-xs text-ink-2">top: scheduled, bottom: actual</p>
         </figure>
+    );
+}
+
+function Names({
+    hours,
+    whole,
+    at,
+    width,
+}: {
+    hours: DayHoursView;
+    whole: number;
+    at: (minutes: number) => string;
+    width: (part: RulerPart) => string;
+}) {
+    return (
+        <div className="relative h-4 max-md:hidden">
+            {labels(hours.planned, whole).map(({ part, until }) => (
+                <span
+                    key={part.from}
+                    className="absolute truncate pr-2 text-xs text-ink-2"
+                    style={{ left: at(part.from), width: width({ ...part, until: Math.min(hours.until, until) }) }}
+                >
+                    {part.title}
+                </span>
+            ))}
+        </div>
+    );
+}
+
+function HourNumbers({ at, steps }: { at: (minutes: number) => string; steps: number[] }) {
+    return (
+        <div className="relative mt-1 h-4 font-mono text-xs text-ink-2">
+            {steps.map((step) => (
+                <span
+                    key={step}
+                    className={clsx('absolute -translate-x-1/2 whitespace-nowrap', (step / 60) % 2 === 1 && 'max-md:hidden')}
+                    style={{ left: at(step) }}
+                >
+                    {String(step / 60).padStart(2, '0')}
+                </span>
+            ))}
+        </div>
     );
 }

@@ -37,12 +37,8 @@ const Dialogs = lazy(loadDialogs);
 function FrameAround({ frame, children }: { frame: FrameProps; children: ReactNode }) {
     const page = usePage();
     const [open, setOpen] = useState<Open | 'jot' | null>(null);
-    // Words of periods are made all over the screen below.
-    setYearStart(frame.calendar.yearStartsIn);
-    setToday(frame.today);
-    setMonthFirst(frame.monthFirst);
-    setNow(page.props.now);
     const header = useRef<HTMLElement>(null);
+    setTerms(frame, page.props.now);
     const all = rooms(frame);
     const here = sectionOf(all, page.component);
     const last = lastPlace.get();
@@ -52,14 +48,7 @@ function FrameAround({ frame, children }: { frame: FrameProps; children: ReactNo
         setOpen(what);
     };
 
-    const place = here === undefined ? undefined : `${here.room.name} ${here.section.name}`;
-
-    useEffect(() => {
-        if (here !== undefined) {
-            lastPlace.keep(here.room.name, here.section.name, page.url);
-        }
-        // oxlint-disable-next-line react/exhaustive-deps -- the room and its section are made anew with each page
-    }, [place, page.url]);
+    useLastPlace(here, page.url);
     useEffect(() => {
         void loadDialogs();
     }, []);
@@ -114,19 +103,16 @@ function FrameAround({ frame, children }: { frame: FrameProps; children: ReactNo
     );
 }
 
-function useFrameKeys({
-    frame,
-    all,
-    selected,
-    addressOf,
-    show,
-}: {
+interface KeysProps {
     frame: FrameProps;
     all: Room[];
     selected: string;
     addressOf: (week: string) => string;
     show: (what: Open | 'jot') => () => void;
-}) {
+}
+
+/** The keys that are heard on every page. */
+function useFrameKeys({ frame, all, selected, addressOf, show }: KeysProps) {
     const move = (weeks: 1 | -1) => () => {
         stepWeek(frame.rail, selected, weeks, addressOf);
     };
@@ -149,6 +135,26 @@ function useFrameKeys({
     useKeys(keys);
 
     return keys;
+}
+
+/** Words of periods are made all over the screen below. */
+function setTerms(frame: FrameProps, now: string): void {
+    setYearStart(frame.calendar.yearStartsIn);
+    setToday(frame.today);
+    setMonthFirst(frame.monthFirst);
+    setNow(now);
+}
+
+/** Remembers where one was last, for a page that belongs to no room. */
+function useLastPlace(here: ReturnType<typeof sectionOf>, url: string): void {
+    const place = here === undefined ? undefined : `${here.room.name} ${here.section.name}`;
+
+    useEffect(() => {
+        if (here !== undefined) {
+            lastPlace.keep(here.room.name, here.section.name, url);
+        }
+        // oxlint-disable-next-line react/exhaustive-deps -- the room and its section are made anew with each page
+    }, [place, url]);
 }
 
 interface RoomsLineProps {

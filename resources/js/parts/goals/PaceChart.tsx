@@ -14,12 +14,15 @@ interface Point {
 
 const tick = { fill: 'var(--ink-2)', fontFamily: 'var(--font-mono)', fontSize: 12 };
 
+/** A line that stands as it is, without dots or movement. */
+const still = { type: 'linear', dot: false, isAnimationActive: false } as const;
+
 /** Progress against pace over the goal's period, with its checkpoints and the forecast's central four fifths. */
 export default function PaceChart({ page }: { page: GoalView }) {
     const points = withForecast(page);
-    const last = points.findLast((point) => point.progress !== null);
     const starts = monthStarts(page.period);
     const { own } = page.goal.gauge;
+    const missing = missingOf(own, points);
 
     return (
         <figure>
@@ -49,25 +52,8 @@ export default function PaceChart({ page }: { page: GoalView }) {
                         ))}
                         <Tooltip content={<Reading own={own} />} />
                         <Area dataKey="span" stroke="none" fill="var(--chalk)" fillOpacity={0.16} isAnimationActive={false} connectNulls />
-                        <Line
-                            dataKey="expected"
-                            type="linear"
-                            stroke="var(--chalk)"
-                            strokeWidth={1.5}
-                            dot={false}
-                            isAnimationActive={false}
-                            name="expected"
-                        />
-                        <Line
-                            dataKey="progress"
-                            type="linear"
-                            stroke="var(--spruce)"
-                            strokeWidth={3}
-                            dot={false}
-                            isAnimationActive={false}
-                            connectNulls
-                            name="done"
-                        />
+                        <Line dataKey="expected" stroke="var(--chalk)" strokeWidth={1.5} {...still} name="expected" />
+                        <Line dataKey="progress" stroke="var(--spruce)" strokeWidth={3} {...still} connectNulls name="done" />
                         {page.checkpoints.map((point) => (
                             <ReferenceDot
                                 key={point.on}
@@ -79,28 +65,7 @@ export default function PaceChart({ page }: { page: GoalView }) {
                                 strokeWidth={1.5}
                             />
                         ))}
-                        {last?.expected != null && last.progress !== null && last.expected - last.progress >= 1 && (
-                            <ReferenceLine
-                                segment={[
-                                    { x: last.day, y: last.progress },
-                                    { x: last.day, y: last.expected },
-                                ]}
-                                stroke="var(--ink-2)"
-                                strokeWidth={7}
-                                strokeDasharray="1.5 3"
-                                label={{
-                                    value: `${gapOf(own, last.progress, last.expected)} missing`,
-                                    position: 'left',
-                                    fill: 'var(--ink)',
-                                    fontSize: 12,
-                                    offset: 10,
-                                    // Legible where it crosses a line.
-                                    stroke: 'var(--sheet)',
-                                    strokeWidth: 4,
-                                    paintOrder: 'stroke',
-                                }}
-                            />
-                        )}
+                        {missing !== null && <ReferenceLine {...missing} />}
                     </ComposedChart>
                 </ResponsiveContainer>
             </div>
@@ -199,3 +164,33 @@ function monthStarts({ first, last }: PeriodTag): number[] {
 
 /** The year stands once, where it begins. */
 const tickWords = (day: string) => (day.slice(5, 7) === '01' ? dateWords(day) : bareDateWords(day));
+
+/** The line of what is missing today, from what is done up to what was expected; null where nothing is. */
+function missingOf(own: OwnTerms | null, points: Point[]) {
+    const last = points.findLast((point) => point.progress !== null);
+
+    if (last?.expected == null || last.progress === null || last.expected - last.progress < 1) {
+        return null;
+    }
+
+    return {
+        segment: [
+            { x: last.day, y: last.progress },
+            { x: last.day, y: last.expected },
+        ] as [{ x: number; y: number }, { x: number; y: number }],
+        stroke: 'var(--ink-2)',
+        strokeWidth: 7,
+        strokeDasharray: '1.5 3',
+        label: {
+            value: `${gapOf(own, last.progress, last.expected)} missing`,
+            position: 'left' as const,
+            fill: 'var(--ink)',
+            fontSize: 12,
+            offset: 10,
+            // Legible where it crosses a line.
+            stroke: 'var(--sheet)',
+            strokeWidth: 4,
+            paintOrder: 'stroke',
+        },
+    };
+}

@@ -42,59 +42,79 @@ export function StandingFields({ items, people, goals, projects, errors, onChang
             }}
         >
             {(item, set, place) => (
-                <>
-                    <TextField
-                        label="Item"
-                        isLabelHidden
-                        className="min-w-40 flex-1"
-                        placeholder="Item"
-                        value={item.title}
-                        error={errors[`standing.${String(place)}.title`]}
-                        onChange={(event) => {
-                            set({ title: event.target.value });
-                        }}
-                    />
-                    <NumberField
-                        label="Min"
-                        isLabelHidden
-                        className="w-16"
-                        min={1}
-                        max={600}
-                        value={item.minutes}
-                        error={errors[`standing.${String(place)}.minutes`]}
-                        onChange={(value) => {
-                            set({ minutes: Number(value) });
-                        }}
-                    />
-                    <RecordField
-                        label="Owner"
-                        isLabelHidden
-                        className="w-32"
-                        none="everybody"
-                        value={item.owner}
-                        options={owners}
-                        onChoose={(owner) => {
-                            set({ owner });
-                        }}
-                    />
-                    <SelectField
-                        label="What is looked at"
-                        isLabelHidden
-                        className="w-40"
-                        none="nothing to look at"
-                        value={lookedAt(item)}
-                        options={toLookAt}
-                        onChange={(value) => {
-                            const [kind, id] = value.split(' ');
-                            set({
-                                goal: kind === 'goal' ? Number(id) : null,
-                                project: kind === 'project' ? Number(id) : null,
-                                shows: kind === 'register' || kind === 'team_week' ? kind : null,
-                            });
-                        }}
-                    />
-                </>
+                <StandingItemFields errors={errors} owners={owners} toLookAt={toLookAt} item={item} set={set} place={place} />
             )}
         </Rows>
+    );
+}
+
+function StandingItemFields({
+    errors,
+    owners,
+    toLookAt,
+    item,
+    set,
+    place,
+}: {
+    errors: Partial<Record<string, string>>;
+    owners: Option[];
+    toLookAt: { value: string; label: string }[];
+    item: StandingValues;
+    set: (change: Partial<StandingValues>) => void;
+    place: number;
+}) {
+    return (
+        <>
+            <TextField
+                label="Item"
+                isLabelHidden
+                className="min-w-40 flex-1"
+                placeholder="Item"
+                value={item.title}
+                error={errors[`standing.${String(place)}.title`]}
+                onChange={(event) => {
+                    set({ title: event.target.value });
+                }}
+            />
+            <NumberField
+                label="Min"
+                isLabelHidden
+                className="w-16"
+                min={1}
+                max={600}
+                value={item.minutes}
+                error={errors[`standing.${String(place)}.minutes`]}
+                onChange={(value) => {
+                    set({ minutes: Number(value) });
+                }}
+            />
+            <RecordField
+                label="Owner"
+                isLabelHidden
+                className="w-32"
+                none="everybody"
+                value={item.owner}
+                options={owners}
+                onChoose={(owner) => {
+                    set({ owner });
+                }}
+            />
+            <SelectField
+                label="What is looked at"
+                isLabelHidden
+                className="w-40"
+                none="nothing to look at"
+                value={lookedAt(item)}
+                options={toLookAt}
+                onChange={(value) => {
+                    const [kind, id] = value.split(' ');
+                    set({
+                        goal: kind === 'goal' ? Number(id) : null,
+                        project: kind === 'project' ? Number(id) : null,
+                        shows: kind === 'register' || kind === 'team_week' ? kind : null,
+                    });
+                }}
+            />
+        </>
     );
 }

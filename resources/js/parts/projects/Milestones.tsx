@@ -109,28 +109,32 @@ function Line({ milestone, mayChange }: { milestone: MilestoneRow; mayChange: bo
                         : `${milestone.isLate ? 'late, ' : ''}by ${dayWords(milestone.on)}`}
                 </span>
             </span>
-            {mayChange && (
-                <span className="flex">
-                    <Button
-                        kind="quiet"
-                        aria-label={`Edit the milestone ${milestone.title}`}
-                        onClick={() => {
-                            setChanging(true);
-                        }}
-                    >
-                        Edit
-                    </Button>
-                    <Button
-                        kind="quiet"
-                        aria-label={`Delete the milestone ${milestone.title}`}
-                        onClick={() => {
-                            act('delete', route('milestones.destroy', milestone.id));
-                        }}
-                    >
-                        Delete
-                    </Button>
-                </span>
-            )}
+            {mayChange && <EditOrDelete milestone={milestone} setChanging={setChanging} />}
         </li>
+    );
+}
+
+function EditOrDelete({ milestone, setChanging }: { milestone: MilestoneRow; setChanging: (value: boolean) => void }) {
+    return (
+        <span className="flex">
+            <Button
+                kind="quiet"
+                aria-label={`Edit the milestone ${milestone.title}`}
+                onClick={() => {
+                    setChanging(true);
+                }}
+            >
+                Edit
+            </Button>
+            <Button
+                kind="quiet"
+                aria-label={`Delete the milestone ${milestone.title}`}
+                onClick={() => {
+                    act('delete', route('milestones.destroy', milestone.id));
+                }}
+            >
+                Delete
+            </Button>
+        </span>
     );
 }

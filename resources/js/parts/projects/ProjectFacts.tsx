@@ -7,7 +7,7 @@ import { Section } from '../signs/Section';
 import { Files, HelpersButton } from '../beside/Beside';
 import { SharedButton } from '../recurring/WorkRecurringTasks';
 import { RecurringTaskLine } from '../recurring/RecurringTaskLine';
-import type { ProjectState, ProjectView } from '../../generated/props';
+import type { FieldEntry, Option as Choice, ProjectState, ProjectView } from '../../generated/props';
 import { act } from '../../lib/queue/act';
 import { dateWords, dayWords } from '../../lib/dates';
 import { focusOptions, labelled } from '../../lib/options';
@@ -36,34 +36,7 @@ export function ProjectFacts({ page }: { page: ProjectView }) {
 
     return (
         <>
-            <div className="facts border-t border-rule">
-                {page.mayChange ? <SetFacts page={page} /> : <ReadFacts page={page} />}
-                {page.area !== null && <Fact label="Area">{page.area}</Fact>}
-                <Fact label="Order">{page.order === 'staged' ? 'stage by stage' : 'tasks in any order'}</Fact>
-                {page.seenBy !== null && (
-                    <Fact label="Visible to">{page.seenBy.length === 1 ? 'only its owner' : page.seenBy.join(', ')}</Fact>
-                )}
-                {helpers.length > 0 && <Fact label="Helpers">{helpers.join(', ')}</Fact>}
-                {collections.length > 0 && <Fact label="Collections">{collections.join(', ')}</Fact>}
-                {filled.map((field) => (
-                    <Fact key={field.id} label={field.name}>
-                        {page.mayChange ? <OwnField field={field} project={project.id} /> : field.value}
-                    </Fact>
-                ))}
-                {page.template !== null && (
-                    <Fact label="Template">
-                        <Link href={route('templates.show', Number(page.template.value))} className="link">
-                            {page.template.label}
-                        </Link>
-                        {page.templateChanges > 0 && <span className="block text-xs text-ink-2">has changed since</span>}
-                        {page.templateLeft > 0 && (
-                            <span className="block text-xs text-ink-2">
-                                differs in {`${String(page.templateLeft)} ${page.templateLeft === 1 ? 'task' : 'tasks'}`}, left on purpose
-                            </span>
-                        )}
-                    </Fact>
-                )}
-            </div>
+            <WhatIsSet page={page} helpers={helpers} collections={collections} filled={filled} />
             {page.recurringTasks.length > 0 && (
                 <Section title="Recurring tasks">
                     <ul className="divide-y divide-hairline">
@@ -77,17 +50,7 @@ export function ProjectFacts({ page }: { page: ProjectView }) {
             <Section title="Files and references">
                 <Files beside={page.beside} />
             </Section>
-            <Section title="Set or add">
-                <div className="-ml-3 flex flex-wrap">
-                    {page.mayChange && <MilestonesButton page={page} />}
-                    <HelpersButton beside={page.beside} people={page.people} />
-                    <BringBack about={{ kind: 'project', id: project.id, title: project.title }} returns={page.beside.returns} />
-                    {page.seenBy === null && <RaiseAbout about={{ project: project.id }} />}
-                    <SharedButton words="Add recurring tasks" to={{ project: project.id }} />
-                    {page.mayChange && <CollectionsButton page={page} />}
-                    <ExtraFields page={page} />
-                </div>
-            </Section>
+            <SetOrAdd page={page} />
             {page.mayChange && (
                 <div className="flex flex-wrap gap-3 border-t border-rule pt-3">
                     <ButtonLink href={route('projects.edit', project.id)}>Edit the project</ButtonLink>
@@ -103,6 +66,67 @@ export function ProjectFacts({ page }: { page: ProjectView }) {
                 </div>
             )}
         </>
+    );
+}
+
+function WhatIsSet({
+    page,
+    helpers,
+    collections,
+    filled,
+}: {
+    page: ProjectView;
+    helpers: string[];
+    collections: string[];
+    filled: FieldEntry[];
+}) {
+    return (
+        <div className="facts border-t border-rule">
+            {page.mayChange ? <SetFacts page={page} /> : <ReadFacts page={page} />}
+            {page.area !== null && <Fact label="Area">{page.area}</Fact>}
+            <Fact label="Order">{page.order === 'staged' ? 'stage by stage' : 'tasks in any order'}</Fact>
+            {page.seenBy !== null && <Fact label="Visible to">{page.seenBy.length === 1 ? 'only its owner' : page.seenBy.join(', ')}</Fact>}
+            {helpers.length > 0 && <Fact label="Helpers">{helpers.join(', ')}</Fact>}
+            {collections.length > 0 && <Fact label="Collections">{collections.join(', ')}</Fact>}
+            {filled.map((field) => (
+                <Fact key={field.id} label={field.name}>
+                    {page.mayChange ? <OwnField field={field} project={page.project.id} /> : field.value}
+                </Fact>
+            ))}
+            {page.template !== null && <FromTemplate page={page} template={page.template} />}
+        </div>
+    );
+}
+
+function FromTemplate({ page, template }: { page: ProjectView; template: Choice }) {
+    return (
+        <Fact label="Template">
+            <Link href={route('templates.show', Number(template.value))} className="link">
+                {template.label}
+            </Link>
+            {page.templateChanges > 0 && <span className="block text-xs text-ink-2">has changed since</span>}
+            {page.templateLeft > 0 && (
+                <span className="block text-xs text-ink-2">
+                    differs in {`${String(page.templateLeft)} ${page.templateLeft === 1 ? 'task' : 'tasks'}`}, left on purpose
+                </span>
+            )}
+        </Fact>
+    );
+}
+
+function SetOrAdd({ page }: { page: ProjectView }) {
+    return (
+        <Section title="Set or add">
+            <div className="-ml-3 flex flex-wrap">
+                {page.mayChange && <MilestonesButton page={page} />}
+                <HelpersButton beside={page.beside} people={page.people} />
+                <BringBack about={{ kind: 'project', id: page.project.id, title: page.project.title }} returns={page.beside.returns} />
+                {page.seenBy === null && <RaiseAbout about={{ project: page.project.id }} />}
+                <SharedButton words="Add recurring tasks" to={{ project: page.project.id }} />
+                {page.mayChange && <CollectionsButton page={page} />}
+                <ExtraFields page={page} />
+            </div>
+        </Section>
     );
 }
 

@@ -53,16 +53,7 @@ function Milestones({ page }: { page: ProjectView }) {
     }
 
     const at = (day: string) => (daysBetween(first, day) / span) * 100;
-    const ends = Array.from({ length: ROWS }, () => -Infinity);
-    const placed: Placed[] = page.milestones.map((milestone) => {
-        const half = ((milestone.title.length + 8) * LETTER) / 2;
-        const middle = Math.min(100 - half, Math.max(half, at(milestone.on)));
-        const free = ends.findIndex((end) => end < middle - half);
-        const row = free === -1 ? ROWS - 1 : free;
-        ends[row] = middle + half;
-
-        return { milestone, at: at(milestone.on), row };
-    });
+    const placed = placedAt(page.milestones, at);
     const rows = Math.max(...placed.map(({ row }) => row)) + 1;
 
     return (
@@ -86,36 +77,71 @@ function Milestones({ page }: { page: ProjectView }) {
                     </li>
                 ))}
             </ul>
-            <ul className="space-y-0.5 text-xs md:hidden">
-                {placed.map(({ milestone }) => (
-                    <li key={milestone.id} className={clsx(milestone.isLate && 'font-semibold text-persimmon')}>
-                        {dateWords(milestone.on)} {milestone.title}
-                        {milestone.reachedOn !== null && ', reached'}
-                        {milestone.isLate && ', late'}
-                    </li>
-                ))}
-            </ul>
-            <div aria-hidden className="relative h-7 border-t border-rule">
-                {monthsIn(first, last).map((month) => (
-                    <span key={month} className="absolute top-0 h-1.5 border-l border-rule" style={{ left: `${String(at(month))}%` }}>
-                        <span className="absolute top-2 left-0.5 font-mono text-xs whitespace-nowrap text-ink-2">
-                            {monthWords(month).slice(0, 3)}
-                        </span>
+            <ListedMilestones placed={placed} />
+            <Ruler today={today} first={first} last={last} at={at} placed={placed} />
+        </div>
+    );
+}
+
+/** Each in the first row where its label has room. */
+function placedAt(milestones: MilestoneRow[], at: (day: string) => number): Placed[] {
+    const ends = Array.from({ length: ROWS }, () => -Infinity);
+
+    return milestones.map((milestone) => {
+        const half = ((milestone.title.length + 8) * LETTER) / 2;
+        const middle = Math.min(100 - half, Math.max(half, at(milestone.on)));
+        const free = ends.findIndex((end) => end < middle - half);
+        const row = free === -1 ? ROWS - 1 : free;
+        ends[row] = middle + half;
+
+        return { milestone, at: at(milestone.on), row };
+    });
+}
+
+function ListedMilestones({ placed }: { placed: Placed[] }) {
+    return (
+        <ul className="space-y-0.5 text-xs md:hidden">
+            {placed.map(({ milestone }) => (
+                <li key={milestone.id} className={clsx(milestone.isLate && 'font-semibold text-persimmon')}>
+                    {dateWords(milestone.on)} {milestone.title}
+                    {milestone.reachedOn !== null && ', reached'}
+                    {milestone.isLate && ', late'}
+                </li>
+            ))}
+        </ul>
+    );
+}
+
+interface RulerProps {
+    today: string;
+    first: string;
+    last: string;
+    at: (day: string) => number;
+    placed: Placed[];
+}
+
+function Ruler({ today, first, last, at, placed }: RulerProps) {
+    return (
+        <div aria-hidden className="relative h-7 border-t border-rule">
+            {monthsIn(first, last).map((month) => (
+                <span key={month} className="absolute top-0 h-1.5 border-l border-rule" style={{ left: `${String(at(month))}%` }}>
+                    <span className="absolute top-2 left-0.5 font-mono text-xs whitespace-nowrap text-ink-2">
+                        {monthWords(month).slice(0, 3)}
                     </span>
-                ))}
-                <span className="absolute -top-1.5 h-3 w-[2px] -translate-x-1/2 bg-chalk" style={{ left: `${String(at(today))}%` }} />
-                {placed.map(({ milestone, at: place }) => (
-                    <span
-                        key={milestone.id}
-                        className={clsx(
-                            'absolute -top-[5px] size-[9px] -translate-x-1/2 rotate-45 border-[1.5px]',
-                            milestone.isLate ? 'border-persimmon' : 'border-ink',
-                            milestone.reachedOn === null ? 'bg-sheet' : 'bg-ink',
-                        )}
-                        style={{ left: `${String(place)}%` }}
-                    />
-                ))}
-            </div>
+                </span>
+            ))}
+            <span className="absolute -top-1.5 h-3 w-[2px] -translate-x-1/2 bg-chalk" style={{ left: `${String(at(today))}%` }} />
+            {placed.map(({ milestone, at: place }) => (
+                <span
+                    key={milestone.id}
+                    className={clsx(
+                        'absolute -top-[5px] size-[9px] -translate-x-1/2 rotate-45 border-[1.5px]',
+                        milestone.isLate ? 'border-persimmon' : 'border-ink',
+                        milestone.reachedOn === null ? 'bg-sheet' : 'bg-ink',
+                    )}
+                    style={{ left: `${String(place)}%` }}
+                />
+            ))}
         </div>
     );
 }

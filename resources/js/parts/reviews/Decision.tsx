@@ -22,10 +22,52 @@ interface Props {
 
 /** What becomes of one task that is left over: one key each. */
 export function Decision({ task, reason, mayKeep, ahead, people, onLeave }: Props) {
+    const answers = answersFor({ task, mayKeep, ahead });
+
+    useKeys({
+        ...Object.fromEntries(answers.map(({ key, words, run }) => [key, { words: `This task: ${words}`, run }])),
+        h: {
+            words: 'Hand this task over',
+            run: handOver,
+        },
+        ArrowDown: { words: 'Leave this task where it is', run: onLeave },
+    });
+
+    return (
+        <article aria-label="To sort" className="border-y border-ink py-3">
+            <p className="flex flex-wrap items-baseline gap-x-3">
+                <Link href={route('tasks.show', task.id)} className="text-md font-semibold hover:underline">
+                    {task.title}
+                </Link>
+                <Cord cord={task.cord} />
+            </p>
+            <AboutTheTask task={task} reason={reason} />
+            <div className="mt-1 flex flex-wrap gap-x-5">
+                {answers.map(({ key, words, run }) => (
+                    <Answer key={key} name={key} onChoose={run}>
+                        {words}
+                    </Answer>
+                ))}
+                <HandOverAnswer
+                    task={task}
+                    people={people}
+                    className="min-h-8 border-b-2 border-transparent hover:border-rule pointer-coarse:min-h-11"
+                />
+                <Answer name="↓" onChoose={onLeave}>
+                    leave it
+                </Answer>
+            </div>
+        </article>
+    );
+}
+
+/** What can become of it, with the key of each. */
+function answersFor({ task, mayKeep, ahead }: Pick<Props, 'task' | 'mayKeep' | 'ahead'>) {
     const to = (planned: string) => () => {
         plan(task, planned);
     };
-    const answers = [
+
+    return [
         {
             key: 'd',
             words: 'done',
@@ -68,48 +110,16 @@ export function Decision({ task, reason, mayKeep, ahead, people, onLeave }: Prop
             },
         },
     ];
+}
 
-    useKeys({
-        ...Object.fromEntries(answers.map(({ key, words, run }) => [key, { words: `This task: ${words}`, run }])),
-        h: {
-            words: 'Hand this task over',
-            run: handOver,
-        },
-        ArrowDown: { words: 'Leave this task where it is', run: onLeave },
-    });
-
+function AboutTheTask({ task, reason }: { task: TaskRow; reason: string }) {
     return (
-        <article aria-label="To sort" className="border-y border-ink py-3">
-            <p className="flex flex-wrap items-baseline gap-x-3">
-                <Link href={route('tasks.show', task.id)} className="text-md font-semibold hover:underline">
-                    {task.title}
-                </Link>
-                <Cord cord={task.cord} />
-            </p>
-            <p className="flex flex-wrap gap-x-3 text-xs text-ink-2">
-                <span>{reason}</span>
-                {task.dueOn !== null && (
-                    <span className={task.isLate ? 'font-semibold text-persimmon' : ''}>due {dayWords(task.dueOn)}</span>
-                )}
-                {task.carried > 0 && <span>carried over {times(task.carried)}</span>}
-                {task.waitingOn !== null && <span>waiting for {task.waitingOn}</span>}
-                {task.minutes !== null && <span className="font-mono">{hoursWords(task.minutes)}</span>}
-            </p>
-            <div className="mt-1 flex flex-wrap gap-x-5">
-                {answers.map(({ key, words, run }) => (
-                    <Answer key={key} name={key} onChoose={run}>
-                        {words}
-                    </Answer>
-                ))}
-                <HandOverAnswer
-                    task={task}
-                    people={people}
-                    className="min-h-8 border-b-2 border-transparent hover:border-rule pointer-coarse:min-h-11"
-                />
-                <Answer name="↓" onChoose={onLeave}>
-                    leave it
-                </Answer>
-            </div>
-        </article>
+        <p className="flex flex-wrap gap-x-3 text-xs text-ink-2">
+            <span>{reason}</span>
+            {task.dueOn !== null && <span className={task.isLate ? 'font-semibold text-persimmon' : ''}>due {dayWords(task.dueOn)}</span>}
+            {task.carried > 0 && <span>carried over {times(task.carried)}</span>}
+            {task.waitingOn !== null && <span>waiting for {task.waitingOn}</span>}
+            {task.minutes !== null && <span className="font-mono">{hoursWords(task.minutes)}</span>}
+        </p>
     );
 }

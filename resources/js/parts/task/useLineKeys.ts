@@ -32,25 +32,18 @@ const isCommand = (event: KeyboardEvent) => event.ctrlKey || event.metaKey || ev
 export function useLineKeys(task: TaskRow, onMove?: (way: Way) => void): (event: KeyboardEvent<HTMLElement>) => void {
     useKeyWords(lineKeys);
     useKeyWords(planKeys);
-    const planOf = usePlanKeys();
     useKeyWords(onMove === undefined ? none : moveKeys);
     const marks = useMarks();
-    const isOver = task.isDone || task.isAside;
-    const hasMarks = marks.ids.length > 0;
+    const heard = useTitleKeys(task);
 
-    /** To all that are selected, or to this one where none is. */
-    const give = (planned: Planned | { what: 'tick' }) => {
-        const time = planned.what === 'plan' ? planned.time : null;
+    const select = (line: HTMLElement, by: 1 | -1, isRange: boolean) => {
+        const lines = linesInSight();
+        const next = lines[lines.indexOf(line) + by];
+        focusLine(next);
 
-        if (hasMarks) {
-            changeMany(marks.ids, planned.what, time);
-            marks.clear();
-        } else if (planned.what === 'tick') {
-            tick(task);
-        } else if (planned.what === 'plan') {
-            plan(task, time);
-        } else {
-            setAside(task, planned.what);
+        if (isRange) {
+            marks.mark(task.id);
+            marks.mark(Number(next?.dataset.task ?? task.id));
         }
     };
 
@@ -69,48 +62,109 @@ export function useLineKeys(task: TaskRow, onMove?: (way: Way) => void): (event:
             event.preventDefault();
             onMove(way);
         } else if (event.key === 'ArrowDown' || event.key === 'ArrowUp') {
-            const lines = linesInSight();
-            const next = lines[lines.indexOf(line) + (event.key === 'ArrowDown' ? 1 : -1)];
             event.preventDefault();
-            focusLine(next);
+            select(line, event.key === 'ArrowDown' ? 1 : -1, event.shiftKey);
+        } else if (onLink) {
+            const run = heard(event);
 
-            if (event.shiftKey) {
-                for (const id of [task.id, Number(next?.dataset.task ?? task.id)]) {
-                    marks.mark(id);
-                }
-            }
-        } else if (onLink && event.key === ' ' && !task.isAside) {
-            event.preventDefault();
-            give({ what: 'tick' });
-        } else if (onLink && meaning(event.key) === 'v') {
-            event.preventDefault();
-            marks.toggle(task.id);
-        } else if (onLink && task.isDone && !hasMarks && meaning(event.key) === 't' && !isCommand(event) && !isSecondPart()) {
-            event.preventDefault();
-            tell(task);
-        } else if (onLink && meaning(event.key) === '.') {
-            event.preventDefault();
-            const trigger = marks.ids.includes(task.id)
-                ? document.querySelector<HTMLElement>('[data-marks-menu]')
-                : line.querySelector<HTMLElement>('[data-task-menu]');
-            trigger?.dispatchEvent(new PointerEvent('pointerdown', { bubbles: true, button: 0, pointerType: 'mouse' }));
-        } else if (onLink && !isCommand(event) && !isSecondPart()) {
-            // What is over or aside is planned by nobody.
-            const planned = isOver && !hasMarks ? null : planOf(meaning(event.key));
-
-            if (planned !== null) {
-                // The next one has the focus then, so that many are planned one after the other.
-                const isMeant = (each: HTMLElement) => each === line || marks.ids.includes(Number(each.dataset.task));
-                const lines = linesInSight().filter((each) => each.dataset.task !== undefined);
-                const at = lines.indexOf(line);
-                const next = [...lines.slice(at), ...lines.slice(0, at).reverse()].find((each) => !isMeant(each));
+            if (run !== undefined) {
                 event.preventDefault();
-                give(planned);
-
-                if (!hasMarks || marks.ids.includes(task.id)) {
-                    focusLine(next);
-                }
+                run();
             }
         }
     };
+}
+
+/** What a key on the title of a task means, if anything. */
+function useTitleKeys(task: TaskRow): (event: KeyboardEvent<HTMLElement>) => (() => void) | undefined {
+    const planOf = usePlanKeys();
+    const marks = useMarks();
+    const giveAndGoOn = useGive(task);
+    const hasMarks = marks.ids.length > 0;
+    // What is over or aside is planned by nobody.
+    const isFixed = (task.isDone || task.isAside) && !hasMarks;
+
+    return (event) => {
+        const line = event.currentTarget;
+        const key = meaning(event.key);
+        const isPlain = !isCommand(event) && !isSecondPart();
+
+        if (event.key === ' ' && !task.isAside) {
+            return () => {
+                giveAndGoOn({ what: 'tick' });
+            };
+        }
+
+        if (key === 'v') {
+            return () => {
+                marks.toggle(task.id);
+            };
+        }
+
+        if (key === 't' && task.isDone && !hasMarks && isPlain) {
+            return () => {
+                tell(task);
+            };
+        }
+
+        if (key === '.') {
+            return () => {
+                openActions(line, marks.ids.includes(task.id));
+            };
+        }
+
+        const planned = !isPlain || isFixed ? null : planOf(key);
+
+        return planned === null
+            ? undefined
+            : () => {
+                  giveAndGoOn(planned, line);
+              };
+    };
+}
+
+/**
+ * Gives an answer to all that are selected, or to this one where none is. From a line the next one has the focus then, so that
+ * many are planned one after the other.
+ */
+function useGive(task: TaskRow): (planned: Planned | { what: 'tick' }, from?: HTMLElement) => void {
+    const marks = useMarks();
+    const hasMarks = marks.ids.length > 0;
+
+    return (planned, from) => {
+        const time = planned.what === 'plan' ? planned.time : null;
+        const next = from === undefined ? undefined : nextOf(from, marks.ids);
+
+        if (hasMarks) {
+            changeMany(marks.ids, planned.what, time);
+            marks.clear();
+        } else if (planned.what === 'tick') {
+            tick(task);
+        } else if (planned.what === 'plan') {
+            plan(task, time);
+        } else {
+            setAside(task, planned.what);
+        }
+
+        if (from !== undefined && (!hasMarks || marks.ids.includes(task.id))) {
+            focusLine(next);
+        }
+    };
+}
+
+/** The line after one, or before it at the end, that is not planned with it. */
+function nextOf(line: HTMLElement, marked: number[]): HTMLElement | undefined {
+    const isMeant = (each: HTMLElement) => each === line || marked.includes(Number(each.dataset.task));
+    const lines = linesInSight().filter((each) => each.dataset.task !== undefined);
+    const at = lines.indexOf(line);
+
+    return [...lines.slice(at), ...lines.slice(0, at).reverse()].find((each) => !isMeant(each));
+}
+
+/** Opens what can be done with the line, or with all that is selected. */
+function openActions(line: HTMLElement, isMarked: boolean): void {
+    const trigger = isMarked
+        ? document.querySelector<HTMLElement>('[data-marks-menu]')
+        : line.querySelector<HTMLElement>('[data-task-menu]');
+    trigger?.dispatchEvent(new PointerEvent('pointerdown', { bubbles: true, button: 0, pointerType: 'mouse' }));
 }

@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react';
 import { DependsDialog } from './DependsDialog';
 import { StepsDialog } from './StepsDialog';
 import type { TemplateTaskValues } from '../../generated/props';
@@ -39,74 +40,68 @@ export function TemplateTasks({ tasks, stages, errors, onChange }: Props) {
             onChange={onChange}
             add={{ words: 'Add a task', row: { ...blank, key: crypto.randomUUID(), stage: tasks.at(-1)?.stage ?? stages[0] ?? '' } }}
         >
-            {(task, set, place) => {
-                const field = (name: 'title' | 'day' | 'minutes', label: string) => ({
-                    label: `${label} of task ${String(place + 1)}`,
-                    isLabelHidden: true,
-                    placeholder: label,
-                    value: task[name],
-                    error: errors[`tasks.${String(place)}.${name}`],
-                    onChange: (event: { target: { value: string } }) => {
-                        set({ [name]: event.target.value });
-                    },
-                });
-
-                return (
-                    <TaskLineFields
-                        tasks={tasks}
-                        stages={stages}
-                        errors={errors}
-                        roles={roles}
+            {(task, set, place) => (
+                <TaskLineFields
+                    task={task}
+                    number={place + 1}
+                    stages={stages}
+                    roles={roles}
+                    errorOf={(name) => errors[`tasks.${String(place)}.${name}`]}
+                    set={set}
+                >
+                    <StepsDialog
                         task={task}
-                        set={set}
+                        errors={errors}
                         place={place}
-                        field={field}
+                        onChange={(steps) => {
+                            set({ steps });
+                        }}
                     />
-                );
-            }}
+                    <DependsDialog
+                        task={task}
+                        tasks={tasks}
+                        onChange={(after) => {
+                            set({ after });
+                        }}
+                    />
+                </TaskLineFields>
+            )}
         </Rows>
     );
 }
 
-function TaskLineFields({
-    tasks,
-    stages,
-    errors,
-    roles,
-    task,
-    set,
-    place,
-    field,
-}: {
-    tasks: TemplateTaskValues[];
-    stages: string[];
-    errors: Partial<Record<string, string>>;
-    roles: string[];
+interface LineProps {
     task: TemplateTaskValues;
+    number: number;
+    stages: string[];
+    roles: string[];
+    errorOf: (field: string) => string | undefined;
     set: (change: Partial<TemplateTaskValues>) => void;
-    place: number;
-    field: (
-        name: 'title' | 'day' | 'minutes',
-        label: string,
-    ) => {
-        label: string;
-        isLabelHidden: boolean;
-        placeholder: string;
-        value: string;
-        error: string | undefined;
-        onChange: (event: { target: { value: string } }) => void;
-    };
-}) {
+    children: ReactNode;
+}
+
+function TaskLineFields({ task, number, stages, roles, errorOf, set, children }: LineProps) {
+    const field = (name: 'title' | 'day' | 'minutes', label: string) => ({
+        label: `${label} of task ${String(number)}`,
+        isLabelHidden: true,
+        placeholder: label,
+        value: task[name],
+        error: errorOf(name),
+        onChange: (event: { target: { value: string } }) => {
+            set({ [name]: event.target.value });
+        },
+    });
+
     return (
         <>
             <TextField {...field('title', 'Task')} maxLength={200} className="min-w-56 flex-1" />
             {stages.length > 0 && (
                 <SelectField
-                    label={`Stage of task ${String(place + 1)}`}
+                    label={`Stage of task ${String(number)}`}
                     isLabelHidden
                     className="w-36"
                     value={task.stage}
-                    error={errors[`tasks.${String(place)}.stage`]}
+                    error={errorOf('stage')}
                     onChange={(value) => {
                         set({ stage: value });
                     }}
@@ -115,13 +110,13 @@ function TaskLineFields({
                 />
             )}
             <SelectField
-                label={`Role of task ${String(place + 1)}`}
+                label={`Role of task ${String(number)}`}
                 isLabelHidden
                 className="w-32"
                 none="No role"
                 mayWrite
                 value={task.role}
-                error={errors[`tasks.${String(place)}.role`]}
+                error={errorOf('role')}
                 options={roles.map((role) => ({ value: role, label: role }))}
                 onChange={(role) => {
                     set({ role });
@@ -129,21 +124,7 @@ function TaskLineFields({
             />
             <TextField {...field('day', 'Day')} inputMode="numeric" className="w-16" />
             <TextField {...field('minutes', 'min')} inputMode="numeric" className="w-16" />
-            <StepsDialog
-                task={task}
-                errors={errors}
-                place={place}
-                onChange={(steps) => {
-                    set({ steps });
-                }}
-            />
-            <DependsDialog
-                task={task}
-                tasks={tasks}
-                onChange={(after) => {
-                    set({ after });
-                }}
-            />
+            {children}
         </>
     );
 }

@@ -10,42 +10,8 @@ import { Menu } from '../../ui/Menu';
 
 /** A task that was carried over so often that it asks for a decision: one key answers. */
 export function AskingTask({ task, people }: { task: TaskRow; people: PersonTag[] }) {
-    const { frame } = usePage().props;
-    const answers = [
-        {
-            words: 'Do first',
-            run: () => {
-                plan(task, frame?.today ?? null);
-            },
-        },
-        {
-            words: 'Split into steps',
-            run: () => {
-                router.visit(route('tasks.show', task.id));
-            },
-        },
-        {
-            words: 'Hand over',
-            run: () => {
-                openMenu('[data-hand-over]');
-            },
-        },
-        {
-            words: 'Shelve',
-            run: () => {
-                setAside(task, 'shelve');
-            },
-        },
-        {
-            words: 'Drop',
-            run: () => {
-                setAside(task, 'drop');
-            },
-        },
-    ]
-        .map((answer, place) => ({ ...answer, key: String(place + 1) }))
-        // What only one person may see is handed over to nobody.
-        .filter(({ words }) => words !== 'Hand over' || !isOwnersAlone(task));
+    const today = usePage().props.frame?.today ?? null;
+    const answers = answersTo(task, today);
     const button = 'inline-flex min-h-6 items-center gap-1.5 text-xs hover:underline pointer-coarse:min-h-11';
 
     useKeys(Object.fromEntries(answers.map(({ key, words, run }) => [key, { words, run }])));
@@ -82,5 +48,46 @@ export function AskingTask({ task, people }: { task: TaskRow; people: PersonTag[
                 )}
             </p>
         </>
+    );
+}
+
+/** What can be said to it, with the key of each. */
+function answersTo(task: TaskRow, today: string | null) {
+    return (
+        [
+            {
+                words: 'Do first',
+                run: () => {
+                    plan(task, today);
+                },
+            },
+            {
+                words: 'Split into steps',
+                run: () => {
+                    router.visit(route('tasks.show', task.id));
+                },
+            },
+            {
+                words: 'Hand over',
+                run: () => {
+                    openMenu('[data-hand-over]');
+                },
+            },
+            {
+                words: 'Shelve',
+                run: () => {
+                    setAside(task, 'shelve');
+                },
+            },
+            {
+                words: 'Drop',
+                run: () => {
+                    setAside(task, 'drop');
+                },
+            },
+        ]
+            .map((answer, place) => ({ ...answer, key: String(place + 1) }))
+            // What only one person may see is handed over to nobody.
+            .filter(({ words }) => words !== 'Hand over' || !isOwnersAlone(task))
     );
 }

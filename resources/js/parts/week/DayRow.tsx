@@ -63,21 +63,7 @@ export function DayRow({ day, people, isFolded = false }: DayProps) {
     const isEmpty = day.meetings.length === 0 && day.appointments.length === 0 && day.tasks.length === 0;
 
     if (isFolded && !isOpen) {
-        return (
-            <Row label={<h2 className="text-base text-ink-2">{dayWords(day.on)}</h2>}>
-                <button
-                    type="button"
-                    className="flex min-h-8 w-full items-baseline gap-3 pt-1 text-left text-ink-2 hover:text-ink"
-                    aria-expanded={false}
-                    onClick={() => {
-                        setOpen(true);
-                    }}
-                >
-                    <span className="flex-none">{sumOf(day)}</span>
-                    <span className="min-w-0 truncate text-xs">{[...day.meetings, ...day.tasks].map((each) => each.title).join(', ')}</span>
-                </button>
-            </Row>
-        );
+        return <FoldedDay day={day} setOpen={setOpen} />;
     }
 
     return (
@@ -122,6 +108,24 @@ export function DayRow({ day, people, isFolded = false }: DayProps) {
                 </Row>
             </Place>
         </div>
+    );
+}
+
+function FoldedDay({ day, setOpen }: { day: WeekDay; setOpen: (value: boolean) => void }) {
+    return (
+        <Row label={<h2 className="text-base text-ink-2">{dayWords(day.on)}</h2>}>
+            <button
+                type="button"
+                className="flex min-h-8 w-full items-baseline gap-3 pt-1 text-left text-ink-2 hover:text-ink"
+                aria-expanded={false}
+                onClick={() => {
+                    setOpen(true);
+                }}
+            >
+                <span className="flex-none">{sumOf(day)}</span>
+                <span className="min-w-0 truncate text-xs">{[...day.meetings, ...day.tasks].map((each) => each.title).join(', ')}</span>
+            </button>
+        </Row>
     );
 }
 

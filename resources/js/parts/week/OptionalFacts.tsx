@@ -2,7 +2,7 @@ import { Fragment, type ReactNode, useEffect, useState } from 'react';
 import { RecordField } from '../fields/Choose';
 import { KeptDate, KeptField } from '../fields/KeptField';
 import type { TaskView } from '../../generated/props';
-import { peopleAsOptions } from '../../lib/options';
+import { focusOptions, peopleAsOptions } from '../../lib/options';
 import { change } from '../../lib/tasks';
 import { Button } from '../../ui/Button';
 import { SelectField } from '../../ui/Select';
@@ -59,89 +59,88 @@ interface Fact {
     field: ReactNode;
 }
 
-function factsOf({ task, ...page }: TaskView, set: Props['set']): Fact[] {
-    return [
-        {
-            label: 'Rank',
-            isSet: task.rank !== null,
-            field: <Choice label="Rank" value={task.rank} options={{ A: 'A', B: 'B', C: 'C' }} onChoose={set('rank')} />,
-        },
-        {
-            label: 'Focus needed',
-            isSet: page.focus !== null,
-            field: (
-                <Choice
-                    label="Focus needed"
-                    value={page.focus}
-                    options={{ full: 'full', normal: 'normal', little: 'little' }}
-                    onChoose={set('focus')}
-                />
-            ),
-        },
-        {
-            label: 'Place',
-            isSet: page.place !== null,
-            field: <KeptField label="Place" placeholder="–" maxLength={60} value={page.place ?? ''} onKeep={set('place')} />,
-        },
-        {
-            label: 'Waiting for',
-            isSet: task.waitingOn !== null,
-            field: (
-                <>
-                    <SelectField
-                        label="Waiting for"
-                        none="nobody"
-                        mayWrite
-                        value={task.waitingOn ?? ''}
-                        options={page.names.map((name) => ({ value: name, label: name }))}
-                        onChange={set('waiting_on')}
-                    />
-                    {task.waitingOn !== null && (
-                        <KeptDate label="Follow up on" value={task.followUpOn ?? ''} onKeep={set('follow_up_on')} />
-                    )}
-                </>
-            ),
-        },
-        ...(task.isDone
-            ? []
-            : [
-                  {
-                      label: 'Checked by',
-                      isSet: page.checkedBy !== null,
-                      field: (
-                          <RecordField
-                              label="Checked by"
-                              value={page.checkedBy}
-                              options={peopleAsOptions(page.people)}
-                              none="nobody"
-                              onChoose={(person) => {
-                                  change(task, { checked_by_id: person });
-                              }}
-                          />
-                      ),
-                  },
-              ]),
-        ...(page.mainEfforts.length === 0
-            ? []
-            : [
-                  {
-                      label: 'Main effort',
-                      isSet: page.mainEffort !== null,
-                      field: (
-                          <RecordField
-                              label="Main effort"
-                              value={page.mainEffort}
-                              options={page.mainEfforts}
-                              none="none"
-                              onChoose={(mainEffort) => {
-                                  change(task, { main_effort_id: mainEffort });
-                              }}
-                          />
-                      ),
-                  },
-              ]),
-    ];
-}
+/** All that can be set of a task besides its title, time and people. */
+const factsOf = (page: TaskView, set: Props['set']): Fact[] => [
+    ...manner(page, set),
+    waiting(page, set),
+    ...(page.task.isDone ? [] : [checking(page)]),
+    ...(page.mainEfforts.length === 0 ? [] : [effort(page)]),
+];
+
+const manner = ({ task, ...page }: TaskView, set: Props['set']): Fact[] => [
+    {
+        label: 'Rank',
+        isSet: task.rank !== null,
+        field: <Choice label="Rank" value={task.rank} options={{ A: 'A', B: 'B', C: 'C' }} onChoose={set('rank')} />,
+    },
+    {
+        label: 'Focus needed',
+        isSet: page.focus !== null,
+        field: (
+            <Choice
+                label="Focus needed"
+                value={page.focus}
+                options={Object.fromEntries(focusOptions.map(({ value, label }) => [value, label]))}
+                onChoose={set('focus')}
+            />
+        ),
+    },
+    {
+        label: 'Place',
+        isSet: page.place !== null,
+        field: <KeptField label="Place" placeholder="–" maxLength={60} value={page.place ?? ''} onKeep={set('place')} />,
+    },
+];
+
+const waiting = ({ task, names }: TaskView, set: Props['set']): Fact => ({
+    label: 'Waiting for',
+    isSet: task.waitingOn !== null,
+    field: (
+        <>
+            <SelectField
+                label="Waiting for"
+                none="nobody"
+                mayWrite
+                value={task.waitingOn ?? ''}
+                options={names.map((name) => ({ value: name, label: name }))}
+                onChange={set('waiting_on')}
+            />
+            {task.waitingOn !== null && <KeptDate label="Follow up on" value={task.followUpOn ?? ''} onKeep={set('follow_up_on')} />}
+        </>
+    ),
+});
+
+const checking = ({ task, checkedBy, people }: TaskView): Fact => ({
+    label: 'Checked by',
+    isSet: checkedBy !== null,
+    field: (
+        <RecordField
+            label="Checked by"
+            value={checkedBy}
+            options={peopleAsOptions(people)}
+            none="nobody"
+            onChoose={(person) => {
+                change(task, { checked_by_id: person });
+            }}
+        />
+    ),
+});
+
+const effort = ({ task, mainEffort, mainEfforts }: TaskView): Fact => ({
+    label: 'Main effort',
+    isSet: mainEffort !== null,
+    field: (
+        <RecordField
+            label="Main effort"
+            value={mainEffort}
+            options={mainEfforts}
+            none="none"
+            onChoose={(chosen) => {
+                change(task, { main_effort_id: chosen });
+            }}
+        />
+    ),
+});
 
 interface ChoiceProps {
     label: string;

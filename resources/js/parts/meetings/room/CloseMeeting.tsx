@@ -1,11 +1,11 @@
 import { type SubmitEvent, useState } from 'react';
 import { Outcomes } from './Outcomes';
 import { useTyped } from './useTyped';
-import type { HereNow, RoomView } from '../../../generated/props';
+import type { HereNow, RoomView, ItemRow } from '../../../generated/props';
 import { act } from '../../../lib/queue/act';
 import { bind } from '../../../lib/forms';
 import { flushLines } from '../../../lib/kept/lines';
-import { useForm } from '../../../lib/kept/useForm';
+import { useForm, type Form } from '../../../lib/kept/useForm';
 import { route } from '../../../lib/routes';
 import { Button } from '../../../ui/Button';
 import { Dialog } from '../../../ui/Dialog';
@@ -100,19 +100,7 @@ function Closing({ page, here }: { page: RoomView; here: HereNow }) {
                 send(true);
             }}
         >
-            {unsettled.length > 0 && (
-                <section>
-                    <h3 className="text-sm">No outcome yet: postponed to the next meeting unless you say otherwise</h3>
-                    <ul>
-                        {unsettled.map((item) => (
-                            <li key={item.id} className="flex flex-wrap items-center gap-x-4 border-t border-hairline py-1">
-                                <span className="min-w-0 flex-1 max-md:w-full max-md:flex-none">{item.title}</span>
-                                <Outcomes page={page} item={item} />
-                            </li>
-                        ))}
-                    </ul>
-                </section>
-            )}
+            {unsettled.length > 0 && <NoOutcomeYet page={page} unsettled={unsettled} />}
             {unconfirmed.length > 0 && (
                 <section>
                     <h3 className="text-sm text-persimmon">Not confirmed by who is to do it</h3>
@@ -141,20 +129,52 @@ function Closing({ page, here }: { page: RoomView; here: HereNow }) {
                 </p>
             )}
             {errors.waits !== undefined && <p className="text-sm font-medium text-persimmon">{errors.waits}</p>}
-            <span className="flex gap-2">
-                <Button kind="main" type="submit" disabled={form.processing || here.writing.length > 0}>
-                    Close meeting
-                </Button>
-                {(here.writing.length > 0 || errors.waits !== undefined) && (
-                    <Button
-                        onClick={() => {
-                            send(false);
-                        }}
-                    >
-                        Close without waiting: late lines are added with their date
-                    </Button>
-                )}
-            </span>
+            <CloseNow here={here} form={form} errors={errors} send={send} />
         </form>
+    );
+}
+
+function NoOutcomeYet({ page, unsettled }: { page: RoomView; unsettled: ItemRow[] }) {
+    return (
+        <section>
+            <h3 className="text-sm">No outcome yet: postponed to the next meeting unless you say otherwise</h3>
+            <ul>
+                {unsettled.map((item) => (
+                    <li key={item.id} className="flex flex-wrap items-center gap-x-4 border-t border-hairline py-1">
+                        <span className="min-w-0 flex-1 max-md:w-full max-md:flex-none">{item.title}</span>
+                        <Outcomes page={page} item={item} />
+                    </li>
+                ))}
+            </ul>
+        </section>
+    );
+}
+
+function CloseNow({
+    here,
+    form,
+    errors,
+    send,
+}: {
+    here: HereNow;
+    form: Form<{ summary: string }>;
+    errors: Partial<Record<string, string>>;
+    send: (waits: boolean) => void;
+}) {
+    return (
+        <span className="flex gap-2">
+            <Button kind="main" type="submit" disabled={form.processing || here.writing.length > 0}>
+                Close meeting
+            </Button>
+            {(here.writing.length > 0 || errors.waits !== undefined) && (
+                <Button
+                    onClick={() => {
+                        send(false);
+                    }}
+                >
+                    Close without waiting: late lines are added with their date
+                </Button>
+            )}
+        </span>
     );
 }

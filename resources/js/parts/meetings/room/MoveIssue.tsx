@@ -38,26 +38,7 @@ export function MoveIssue({ page, item, onSettle }: Props) {
     return (
         <>
             <Menu trigger={<Button>Move …</Button>}>
-                {page.otherMeetings.length > 0 && (
-                    <MenuGroup label="To another meeting">
-                        {page.otherMeetings.map((other) => (
-                            <MenuItem
-                                key={other.value}
-                                onSelect={() => {
-                                    const guess = withItem(item.id, { outcome: 'other_meeting' });
-                                    act(
-                                        'put',
-                                        route('items.settle', item.id),
-                                        { outcome: 'other_meeting', series: other.value },
-                                        { guess },
-                                    );
-                                }}
-                            >
-                                {other.label}
-                            </MenuItem>
-                        ))}
-                    </MenuGroup>
-                )}
+                {page.otherMeetings.length > 0 && <ToAnotherMeeting page={page} item={item} />}
                 <MenuItem
                     onSelect={() => {
                         onSettle('project');
@@ -102,5 +83,23 @@ export function MoveIssue({ page, item, onSettle }: Props) {
                 </form>
             </Dialog>
         </>
+    );
+}
+
+function ToAnotherMeeting({ page, item }: { page: RoomView; item: ItemRow }) {
+    return (
+        <MenuGroup label="To another meeting">
+            {page.otherMeetings.map((other) => (
+                <MenuItem
+                    key={other.value}
+                    onSelect={() => {
+                        const guess = withItem(item.id, { outcome: 'other_meeting' });
+                        act('put', route('items.settle', item.id), { outcome: 'other_meeting', series: other.value }, { guess });
+                    }}
+                >
+                    {other.label}
+                </MenuItem>
+            ))}
+        </MenuGroup>
     );
 }

@@ -30,19 +30,7 @@ export function NoteLine({ item, line, mayWrite, mayCorrect }: Props) {
     const [isEdited, setEdited] = useState(false);
     useKeyWords(lineKeys);
     const mayBecome = mayWrite && line.id !== null && line.became === null && line.words.trim() !== '';
-    const step = () => {
-        act('post', route('items.step', item.id), { title: line.words, line: line.id });
-    };
-    const decide = () => {
-        act('post', route('items.decide', item.id), { words: line.words.slice(0, 1000), line: line.id });
-    };
-    const remove = () => {
-        forgetLine(line.key);
-
-        if (line.id !== null) {
-            act('delete', route('note-lines.destroy', line.id));
-        }
-    };
+    const { step, decide } = becoming(item, line);
     const mayEdit = mayWrite && (line.isMine || (mayCorrect && line.id !== null && line.became === null));
     const edit = () => {
         setEdited(true);
@@ -73,40 +61,19 @@ export function NoteLine({ item, line, mayWrite, mayCorrect }: Props) {
         }
     };
 
-    if (isEdited && !line.isMine && line.id !== null) {
-        return (
-            // oxlint-disable-next-line jsx-a11y/no-noninteractive-element-interactions -- hears what is called
-            <li onKeyDown={hear}>
-                <CorrectLine
-                    id={line.id}
-                    words={line.words}
-                    onDone={() => {
-                        setEdited(false);
-                    }}
-                />
-            </li>
-        );
-    }
-
     if (isEdited) {
         const leave = () => {
             setEdited(false);
-            writeLine(item.id, line.key, line.words, 'done', line.version);
         };
 
         return (
             // oxlint-disable-next-line jsx-a11y/no-noninteractive-element-interactions -- hears what is called
             <li onKeyDown={hear}>
-                <LineField
-                    label="Edit the line"
-                    isFocused
-                    value={line.words}
-                    onChange={(words) => {
-                        writeLine(item.id, line.key, words.replaceAll('\n', ' '), 'edited', line.version);
-                    }}
-                    onEnter={leave}
-                    onLeave={leave}
-                />
+                {line.isMine || line.id === null ? (
+                    <EditOwnLine item={item} line={line} onDone={leave} />
+                ) : (
+                    <CorrectLine id={line.id} words={line.words} onDone={leave} />
+                )}
             </li>
         );
     }
@@ -125,40 +92,61 @@ export function NoteLine({ item, line, mayWrite, mayCorrect }: Props) {
                 {line.words}
             </span>
             {line.became !== null && <span className="flex-none text-xs text-ink-2">{line.became}</span>}
-            <WhatCanBecome
-                line={line}
-                mayWrite={mayWrite}
-                mayBecome={mayBecome}
-                step={step}
-                decide={decide}
-                remove={remove}
-                mayEdit={mayEdit}
-                edit={edit}
-            />
+            <WhatCanBecome item={item} line={line} mayWrite={mayWrite} mayBecome={mayBecome} onEdit={mayEdit ? edit : null} />
             <Whose line={line} />
         </li>
     );
 }
 
-function WhatCanBecome({
-    line,
-    mayWrite,
-    mayBecome,
-    step,
-    decide,
-    remove,
-    mayEdit,
-    edit,
-}: {
-    line: ShownLine;
-    mayWrite: boolean;
+/** What can become of a line. */
+function becoming(item: Props['item'], line: ShownLine) {
+    return {
+        step: () => {
+            act('post', route('items.step', item.id), { title: line.words, line: line.id });
+        },
+        decide: () => {
+            act('post', route('items.decide', item.id), { words: line.words.slice(0, 1000), line: line.id });
+        },
+        remove: () => {
+            forgetLine(line.key);
+
+            if (line.id !== null) {
+                act('delete', route('note-lines.destroy', line.id));
+            }
+        },
+    };
+}
+
+/** One's own line, written on where it stands. */
+function EditOwnLine({ item, line, onDone }: Pick<Props, 'item' | 'line'> & { onDone: () => void }) {
+    const leave = () => {
+        onDone();
+        writeLine(item.id, line.key, line.words, 'done', line.version);
+    };
+
+    return (
+        <LineField
+            label="Edit the line"
+            isFocused
+            value={line.words}
+            onChange={(words) => {
+                writeLine(item.id, line.key, words.replaceAll('\n', ' '), 'edited', line.version);
+            }}
+            onEnter={leave}
+            onLeave={leave}
+        />
+    );
+}
+
+interface BecomeProps extends Pick<Props, 'item' | 'line' | 'mayWrite'> {
     mayBecome: boolean;
-    step: () => void;
-    decide: () => void;
-    remove: () => void;
-    mayEdit: boolean;
-    edit: () => void;
-}) {
+    /** Null where it is not one's to edit. */
+    onEdit: (() => void) | null;
+}
+
+function WhatCanBecome({ item, line, mayWrite, mayBecome, onEdit }: BecomeProps) {
+    const { step, decide, remove } = becoming(item, line);
+
     return (
         <span
             className={clsx(
@@ -176,8 +164,8 @@ function WhatCanBecome({
                     </button>
                 </>
             )}
-            {mayEdit && line.became === null && (
-                <button type="button" className={quiet} onClick={edit}>
+            {onEdit !== null && line.became === null && (
+                <button type="button" className={quiet} onClick={onEdit}>
                     {line.isMine ? 'Edit' : 'Correct'}
                 </button>
             )}
