@@ -22,3 +22,18 @@ function filesIn(string ...$folders): iterable
         }
     }
 }
+
+/** @return iterable<ReflectionClass<object>> every class, interface, trait and enum below the folders, by the names that composer knows */
+function classesIn(string ...$folders): iterable
+{
+    $spaces = ['app/' => 'App\\', 'core/' => 'Loftrin\\Core\\', 'database/demo/' => 'Database\\Demo\\'];
+
+    foreach (filesIn(...$folders) as $file) {
+        $path = substr($file, strlen(dirname(__DIR__)) + 1, -strlen('.php'));
+        $class = strtr(str_replace(array_keys($spaces), array_values($spaces), $path), '/', '\\');
+
+        if (str_ends_with($file, '.php') && (class_exists($class) || interface_exists($class) || trait_exists($class))) {
+            yield new ReflectionClass($class);
+        }
+    }
+}

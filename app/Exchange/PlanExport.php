@@ -14,6 +14,7 @@ use App\Models\RecurringTask;
 use App\Models\Task;
 use App\Models\Workspace;
 use App\Queries\Plan\CoreRecords;
+use Illuminate\Support\Collection;
 use Loftrin\Core\Goals\MeasureKind;
 use Loftrin\Core\PlanFile\PlanReader;
 
@@ -43,36 +44,15 @@ final readonly class PlanExport
         return [
             'format' => PlanReader::FORMAT,
             'version' => PlanReader::VERSION,
-            'workspace' => [
-                'name' => $this->workspace->name,
-                'timezone' => $this->workspace->timezone,
-                'week_starts_on' => $this->workspace->week_starts_on,
-                'year_starts_in' => $this->workspace->year_starts_in,
-                'working_days' => $this->workspace->working_days,
-                'holidays' => $this->workspace->holidays,
-            ],
-            'people' => Written::each(
-                Person::query()->orderBy('id')->get(),
-                static fn(Person $person): array => [
-                    'id' => Written::id('p', $person->id),
-                    'name' => $person->name,
-                    'weekly_hours' => $person->weekly_hours,
-                ],
-            ),
+            'workspace' => $this->workspace(),
+            'people' => self::people(),
             'areas' => Written::each(
                 Area::query()->orderBy('id')->get(),
                 static fn(Area $area): array => ['id' => Written::id('a', $area->id), 'name' => $area->name],
             ),
             'goals' => [...Written::each($goals, fn(Goal $goal): array => $this->goal($goal, $shown)), ...array_column($unnamed, 'goal')],
             'readings' => [
-                ...Written::each(
-                    $goals->flatMap(static fn(Goal $goal) => $goal->readings->sortBy('id')),
-                    static fn(Reading $reading): array => [
-                        'goal' => Written::id('g', $reading->goal_id),
-                        'on' => $reading->on,
-                        'value' => Written::number($reading->value),
-                    ],
-                ),
+                ...self::readings($goals),
                 ...array_merge(...array_column($unnamed, 'readings')),
             ],
             'projects' => Written::each(
@@ -98,6 +78,49 @@ final readonly class PlanExport
                 fn(Task $task): array => $this->work->task($task, $shown),
             ),
         ];
+    }
+
+    /** @return array<string, mixed> */
+    private function workspace(): array
+    {
+        return [
+            'name' => $this->workspace->name,
+            'timezone' => $this->workspace->timezone,
+            'week_starts_on' => $this->workspace->week_starts_on,
+            'year_starts_in' => $this->workspace->year_starts_in,
+            'working_days' => $this->workspace->working_days,
+            'holidays' => $this->workspace->holidays,
+        ];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function people(): array
+    {
+        return Written::each(
+            Person::query()->orderBy('id')->get(),
+            static fn(Person $person): array => [
+                'id' => Written::id('p', $person->id),
+                'name' => $person->name,
+                'weekly_hours' => $person->weekly_hours,
+            ],
+        );
+    }
+
+    /**
+     * @param Collection<int, Goal> $goals
+     *
+     * @return list<array<string, mixed>>
+     */
+    private static function readings(Collection $goals): array
+    {
+        return Written::each(
+            $goals->flatMap(static fn(Goal $goal) => $goal->readings->sortBy('id')),
+            static fn(Reading $reading): array => [
+                'goal' => Written::id('g', $reading->goal_id),
+                'on' => $reading->on,
+                'value' => Written::number($reading->value),
+            ],
+        );
     }
 
     /**

@@ -92,6 +92,13 @@ final class AppServiceProvider extends ServiceProvider
                 throw new LazyLoadingViolationException($model, $relation),
         );
 
+        self::gates();
+        self::limits();
+    }
+
+    /** Who may do what: by the policy of a record, and what concerns no record. */
+    private static function gates(): void
+    {
         Gate::guessPolicyNamesUsing(
             static fn(string $class): string => match (true) {
                 Rights::cover($class) => RecordPolicy::class,
@@ -113,7 +120,11 @@ final class AppServiceProvider extends ServiceProvider
                 ? AccessResponse::allow()
                 : AccessResponse::deny('Only a lead can change this.'),
         );
+    }
 
+    /** How often is too often. */
+    private static function limits(): void
+    {
         $tooOften = static fn() => throw ValidationException::withMessages([
             'email' => 'Too many attempts. Wait a minute, then try again.',
         ]);

@@ -60,6 +60,14 @@ final readonly class Beside
 
     public function add(): void
     {
+        $this->comments();
+        $this->references();
+        $this->collections();
+        $this->kept();
+    }
+
+    private function comments(): void
+    {
         foreach (self::SAID as [$project, $who, $ago, $words]) {
             $this->rows->add('comments', [
                 'project_id' => $this->work->projectId($project), 'person_id' => $this->people->id($who),
@@ -77,7 +85,10 @@ final readonly class Beside
                 ]);
             }
         }
+    }
 
+    private function references(): void
+    {
         foreach (self::REFERENCES as [$project, $title, $address]) {
             $this->rows->add('references', [
                 'project_id' => $this->work->projectId($project), 'person_id' => $this->people->id('priya'), 'title' => $title,
@@ -90,7 +101,10 @@ final readonly class Beside
                 $this->rows->add('helpings', ['project_id' => $this->work->projectId($project), 'person_id' => $this->people->id($person)]);
             }
         }
+    }
 
+    private function collections(): void
+    {
         foreach (self::COLLECTIONS as $title => $projects) {
             $id = $this->rows->add('collections', ['title' => $title]);
 
@@ -106,7 +120,11 @@ final readonly class Beside
         foreach (self::COASTS as $project => $coast) {
             $this->rows->add('entries', ['field_id' => $field, 'project_id' => $this->work->projectId($project), 'value' => $coast]);
         }
+    }
 
+    /** What comes back, and lists of one's own. */
+    private function kept(): void
+    {
         foreach (self::RETURNING as [$words, $days, $at]) {
             $this->rows->add('jots', [
                 'person_id' => $this->people->id('noor'), 'words' => $words, 'jotted_on' => $this->stage->today->plus(-20),

@@ -205,4 +205,20 @@ final class MeetingIssues
                 'Then we start with my calls.']],
         ],
     ];
+
+    /**
+     * What somebody says who does not attend this meeting, one says who does.
+     *
+     * @param list<array{string, string}> $lines
+     * @param non-empty-list<string> $present
+     *
+     * @return list<array{string, string}>
+     */
+    public static function spoken(array $lines, array $present): array
+    {
+        return array_map(
+            static fn(array $line): array => [in_array($line[0], $present, true) ? $line[0] : $present[0], $line[1]],
+            $lines,
+        );
+    }
 }

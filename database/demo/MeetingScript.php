@@ -122,4 +122,22 @@ final class MeetingScript
         ['Label colour for the new float', 'kwame', 'C', 'Yellow fades.', null, null, 3],
         ['Coffee machine', 'ingrid', 'C', null, null, null, 0],
     ];
+
+    /**
+     * Who writes something in a meeting of a series, by the number of the issue that it deals with.
+     *
+     * @param SeriesScript $script
+     *
+     * @return list<string>
+     */
+    public static function writers(array $script, int $number): array
+    {
+        if (isset($script['talks'])) {
+            return $script['people'];
+        }
+
+        $issue = MeetingIssues::ALL[$number % count(MeetingIssues::ALL)][8];
+
+        return [...array_column($issue, 0), ...array_filter(array_column($script['standing'], 2), is_string(...))];
+    }
 }

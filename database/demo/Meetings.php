@@ -123,18 +123,7 @@ final class Meetings
             'summary' => $place % 3 === 0 ? 'Short and to the point. The long item goes first next time.' : null,
         ]);
 
-        $needed = [$people[$place % count($people)], $people[($place + 1) % count($people)], ...$this->writers($script)];
-
-        foreach ($people as $person) {
-            $stayedAway = $this->stage->dice->falls(8);
-            $this->rows->add('attendances', [
-                'meeting_id' => $id,
-                'person_id' => $person,
-                // Who chairs, reports or writes something is there.
-                'was_there' => ! $stayedAway || in_array($person, $needed, true),
-            ]);
-        }
-
+        $this->attend($id, $script, $people, $place);
         $position = 0;
 
         if ($script['opening'] > 0) {
@@ -157,12 +146,44 @@ final class Meetings
             );
         }
 
-        foreach ($script['standing'] as $line => [$title, $minutes, $who, $goal]) {
-            $spent = $standing[$line];
-            $this->laid->item($id, $position++, $at, $spent, [
+        $at = $this->standing($id, $script, $standing, $place, $position, $at);
+        $this->laid->item($id, $position + count($standing), $at, Agenda::CLOSING_MINUTES, [
+            'kind' => 'closing', 'title' => 'Closing', 'minutes' => Agenda::CLOSING_MINUTES,
+        ]);
+    }
+
+    /**
+     * Who chairs, reports or writes something is there.
+     *
+     * @param SeriesScript $script
+     * @param non-empty-list<int> $people
+     */
+    private function attend(int $meeting, array $script, array $people, int $place): void
+    {
+        $needed = [$people[$place % count($people)], $people[($place + 1) % count($people)], ...array_map($this->people->id(...), MeetingScript::writers($script, $this->dealt))];
+
+        foreach ($people as $person) {
+            $stayedAway = $this->stage->dice->falls(8);
+            $this->rows->add('attendances', [
+                'meeting_id' => $meeting,
+                'person_id' => $person,
+                'was_there' => ! $stayedAway || in_array($person, $needed, true),
+            ]);
+        }
+    }
+
+    /**
+     * @param SeriesScript $script
+     * @param array<int, int> $minutes that each item took
+     */
+    private function standing(int $meeting, array $script, array $minutes, int $place, int $from, DateTimeImmutable $at): DateTimeImmutable
+    {
+        foreach ($script['standing'] as $line => [$title, $length, $who, $goal]) {
+            $spent = $minutes[$line];
+            $this->laid->item($meeting, $from + $line, $at, $spent, [
                 'kind' => 'standing',
                 'title' => $title,
-                'minutes' => $minutes,
+                'minutes' => $length,
                 'owner_id' => $who === null ? null : $this->people->id($who),
                 'goal_id' => $goal === null ? null : $this->goals->id($goal),
             ], match (true) {
@@ -173,24 +194,7 @@ final class Meetings
             $at = $at->modify("+$spent minutes");
         }
 
-        $this->laid->item($id, $position, $at, Agenda::CLOSING_MINUTES, [
-            'kind' => 'closing', 'title' => 'Closing', 'minutes' => Agenda::CLOSING_MINUTES,
-        ]);
-    }
-
-    /**
-     * Who writes something in the next meeting of a script.
-     *
-     * @param SeriesScript $script
-     *
-     * @return list<int>
-     */
-    private function writers(array $script): array
-    {
-        $issue = isset($script['talks']) ? [] : MeetingIssues::ALL[$this->dealt % count(MeetingIssues::ALL)][8];
-        $keys = [...array_column($issue, 0), ...array_filter(array_column($script['standing'], 2), is_string(...))];
-
-        return array_map($this->people->id(...), isset($script['talks']) ? $script['people'] : $keys);
+        return $at;
     }
 
     /** @param non-empty-list<string> $present who attends the meeting */
@@ -206,13 +210,7 @@ final class Meetings
     ): DateTimeImmutable {
         $script = MeetingIssues::ALL[$number % count(MeetingIssues::ALL)];
         [$title, $who, $rank, $context, $words, $because, $step, $owner, $lines] = $script;
-        // What somebody says who does not attend this meeting, one says who does.
-        $lines = array_values(
-            array_map(
-                static fn(array $line): array => [in_array($line[0], $present, true) ? $line[0] : $present[0], $line[1]],
-                $lines,
-            ),
-        );
+        $lines = MeetingIssues::spoken($lines, $present);
         $issue = $this->laid->issue($series, [
             'title' => $title,
             'context' => $context,

@@ -48,6 +48,23 @@ arch('actions and queries are small and closed')
     ->classes()
     ->toBeFinal();
 
+it('has no method longer than one sees at once', function (): void {
+    $long = [];
+
+    foreach (classesIn('app', 'core', 'database/demo') as $class) {
+        foreach ($class->getMethods() as $method) {
+            $lines = $method->getEndLine() - $method->getStartLine() + 1;
+
+            // A constructor is a list of what there is.
+            if ($lines > 50 && ! $method->isConstructor() && $method->getFileName() === $class->getFileName()) {
+                $long[] = "{$class->getName()}::{$method->getName()} has $lines lines";
+            }
+        }
+    }
+
+    expect($long)->toBe([]);
+});
+
 arch('names say what a thing is')
     ->expect(['App', 'Loftrin\Core'])
     ->classes()

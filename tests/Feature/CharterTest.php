@@ -84,12 +84,12 @@ it('survives Markdown made to be slow', function (): void {
 it('shows how it stands, with its date, on its page and in the register', function (): void {
     $this->put("/projects/{$this->project->id}/status", ['line' => 'Two harbours left.'])->assertSessionHasNoErrors();
 
-    expect(($this->page)())
+    expect(($this->page)()['project'])
         ->toMatchArray(['statusLine' => 'Two harbours left.', 'statusOn' => Made::TODAY])
         ->and($this->props('/projects')['page']['groups'][0]['projects'][0]['statusLine'])
         ->toBe('Two harbours left.');
     $this->put("/projects/{$this->project->id}/status", ['line' => '']);
-    expect(($this->page)()['statusOn'])->toBeNull();
+    expect(($this->page)()['project']['statusOn'])->toBeNull();
 });
 
 it('has milestones to reach', function (): void {

@@ -346,8 +346,8 @@ it('lets three projects take a change at once and the fourth later, and says tha
 
     $this->put("/projects/{$projects[3]->id}/template", ['tasks' => []])->assertSessionHasNoErrors();
     $page = fn(): array => $this->props("/projects/{$projects[3]->id}")['page'];
-    expect($page())
-        ->toMatchArray(['templateChanges' => 0, 'templateLeft' => 2])
+    expect($page()['template'])
+        ->toMatchArray(['changes' => 0, 'left' => 2])
         ->and(array_column($made(3)['changes'], 'isLeft'))
         ->toBe([true, true])
         ->and($this->props('/templates')['page']['templates'][0]['behind'])
@@ -356,12 +356,12 @@ it('lets three projects take a change at once and the fourth later, and says tha
     // What changes once more is asked about once more.
     $tasks[0]['title'] = 'Ask the harbour master';
     $this->put("/templates/$template->id", ($this->fields)($tasks))->assertSessionHasNoErrors();
-    expect($page())->toMatchArray(['templateChanges' => 1, 'templateLeft' => 1]);
+    expect($page()['template'])->toMatchArray(['changes' => 1, 'left' => 1]);
 
     $this->put("/projects/{$projects[3]->id}/template", ['tasks' => $ids])->assertSessionHasNoErrors();
     $first = $projects[3]->tasks()->with('dependencies')->get()->keyBy('title');
-    expect($page())
-        ->toMatchArray(['templateChanges' => 0, 'templateLeft' => 0])
+    expect($page()['template'])
+        ->toMatchArray(['changes' => 0, 'left' => 0])
         ->and($first->keys()->all())
         ->toBe(['Ask the harbour master', 'Task 2', 'Task 3'])
         ->and($first['Task 3']->dependencies->pluck('after_id')->all())
@@ -369,7 +369,7 @@ it('lets three projects take a change at once and the fourth later, and says tha
 
     // Undone, it is left as before; the dependency of one's own stays throughout.
     $this->post('/undo')->assertSessionHasNoErrors();
-    expect($page())->toMatchArray(['templateChanges' => 1, 'templateLeft' => 1]);
+    expect($page()['template'])->toMatchArray(['changes' => 1, 'left' => 1]);
 });
 
 it('says of what is gone from the template that it was begun here', function (): void {

@@ -26,37 +26,8 @@ final readonly class SaveSeries
     public function __invoke(Person $who, SeriesDraft $draft, ?Series $series = null): Series
     {
         RefusedChange::unless('rule', static fn(): Recurrence => Recurrence::starting($draft->rule, $draft->startsOn));
-        $standing = array_sum(array_column($draft->standing, 'minutes'));
-        $fixed = $draft->openingMinutes + $standing + ($draft->closingMinutes > Agenda::CLOSING_MINUTES ? $draft->closingMinutes : 0);
-
-        if ($fixed > $draft->minutes) {
-            throw $standing === 0
-                ? new RefusedChange('openingMinutes', "The opening round takes $fixed min, which is longer than the meeting.")
-                : new RefusedChange(
-                    'standing',
-                    ($draft->openingMinutes > 0 ? 'The opening round and the standing items' : 'The standing items').
-                        " take $fixed min, which is longer than the meeting.",
-                );
-        }
-
-        $attendees = SaveAttendees::all($draft->attendees, $draft->groups);
-
-        if ($attendees === []) {
-            throw new RefusedChange('attendees', 'Nobody would attend. Choose people, or a group with people in it.');
-        }
-
-        if ($draft->isPrivate && ! in_array($who->id, $attendees, true)) {
-            throw new RefusedChange(
-                'isPrivate',
-                'You would not be able to see this meeting. Add yourself, or make it visible to everyone.',
-            );
-        }
-
-        // Once a team's, meetings stay the team's unless a lead says otherwise: a lead can always get them back.
-        if ($series !== null && $draft->isPrivate && ! $series->is_private && ! $who->isLead()) {
-            throw new RefusedChange('isPrivate', 'Only a lead can make a visible meeting private.');
-        }
-
+        self::refuseTooLong($draft);
+        self::refuseUnseen($who, $draft, $series);
         $this->refuseHidden($who, $draft);
 
         return $this->log->change($who, ($series === null ? 'Added' : 'Changed')." “{$draft->title}”", function () use (
@@ -90,6 +61,45 @@ final readonly class SaveSeries
 
             return $record;
         });
+    }
+
+    /** @throws RefusedChange where what is fixed takes longer than the meeting */
+    private static function refuseTooLong(SeriesDraft $draft): void
+    {
+        $standing = array_sum(array_column($draft->standing, 'minutes'));
+        $fixed = $draft->openingMinutes + $standing + ($draft->closingMinutes > Agenda::CLOSING_MINUTES ? $draft->closingMinutes : 0);
+
+        if ($fixed > $draft->minutes) {
+            throw $standing === 0
+                ? new RefusedChange('openingMinutes', "The opening round takes $fixed min, which is longer than the meeting.")
+                : new RefusedChange(
+                    'standing',
+                    ($draft->openingMinutes > 0 ? 'The opening round and the standing items' : 'The standing items').
+                        " take $fixed min, which is longer than the meeting.",
+                );
+        }
+    }
+
+    /** @throws RefusedChange where nobody would attend, or who writes would not see it any more */
+    private static function refuseUnseen(Person $who, SeriesDraft $draft, ?Series $series): void
+    {
+        $attendees = SaveAttendees::all($draft->attendees, $draft->groups);
+
+        if ($attendees === []) {
+            throw new RefusedChange('attendees', 'Nobody would attend. Choose people, or a group with people in it.');
+        }
+
+        if ($draft->isPrivate && ! in_array($who->id, $attendees, true)) {
+            throw new RefusedChange(
+                'isPrivate',
+                'You would not be able to see this meeting. Add yourself, or make it visible to everyone.',
+            );
+        }
+
+        // Once a team's, meetings stay the team's unless a lead says otherwise: a lead can always get them back.
+        if ($series !== null && $draft->isPrivate && ! $series->is_private && ! $who->isLead()) {
+            throw new RefusedChange('isPrivate', 'Only a lead can make a visible meeting private.');
+        }
     }
 
     /** What a meeting looks at together must be seen by all who are there. */

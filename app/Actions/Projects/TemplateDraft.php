@@ -7,15 +7,19 @@ namespace App\Actions\Projects;
 use Loftrin\Core\Work\StageOrder;
 use Loftrin\Core\Work\Weighing;
 
-/** What is said of a template. */
+/**
+ * What is said of a template.
+ *
+ * @phpstan-type DraftedTask array{
+ *   id: ?int, key: string, title: string, stage: ?string, role: ?string, day: ?int, minutes: ?int,
+ *   steps: list<array{id: ?int, title: string, howTo: ?string}>, after: list<string>,
+ * }
+ */
 final readonly class TemplateDraft
 {
     /**
      * @param list<string> $stages in order, each once
-     * @param list<array{
-     *   id: ?int, key: string, title: string, stage: ?string, role: ?string, day: ?int, minutes: ?int,
-     *   steps: list<array{id: ?int, title: string, howTo: ?string}>, after: list<string>,
-     * }> $tasks in order, each after those whose keys it names; those with an id are there already
+     * @param list<DraftedTask> $tasks in order, each after those whose keys it names; those with an id are there already
      * @param list<array{id: ?int, title: string, day: int}> $milestones
      * @param bool $lastIsDone whether the last stage holds what is done
      */

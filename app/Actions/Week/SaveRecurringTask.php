@@ -40,71 +40,13 @@ final readonly class SaveRecurringTask
         $project = $draft->project === null ? null : Project::query()->visibleTo($who)->find($draft->project);
         $isHidden = $draft->isPrivate || $project?->isHidden() === true;
 
-        match (true) {
-            $draft->project !== null && $project === null => throw new RefusedChange('project', 'This project no longer exists.'),
-            $draft->goal !== null && $goal === null => throw new RefusedChange('goal', 'This goal no longer exists.'),
-            $draft->kind === RecurringTaskKind::Pieces && $draft->perQuarter === null => throw new RefusedChange(
-                'perQuarter',
-                'Enter the number of items per quarter.',
-            ),
-            $draft->isPrivate && $draft->owner !== null && $draft->owner !== $who->id => throw new RefusedChange(
-                'isPrivate',
-                'A private recurring task must be your own',
-            ),
-            $draft->isPrivate && ($draft->project !== null || $draft->isShared) => throw new RefusedChange(
-                'isPrivate',
-                'Shared recurring tasks are visible to everyone, those of a project to everyone who can see it.',
-            ),
-            $goal !== null && $isHidden !== $goal->isHidden() => throw new RefusedChange(
-                'goal',
-                'This goal and the recurring task are not visible to the same people',
-            ),
-            $project?->isHidden() === true && $draft->isShared => throw new RefusedChange(
-                'project',
-                'Shared recurring tasks are visible to everyone, and this project is not.',
-            ),
-            default => null,
-        };
-
+        self::refuse($who, $draft, $project, $goal, $isHidden);
         SeenWork::admit($project, $draft->owner ?? ($recurringTask->owner_id ?? $who->id), 'owner');
 
         return $this->log->change(
             $who,
             ($recurringTask === null ? 'Added' : 'Changed')." the recurring task “{$draft->title}”",
-            function () use ($who, $draft, $rhythm, $recurringTask, $isHidden): RecurringTask {
-                $record = $recurringTask ?? new RecurringTask(['shared_from_id' => $draft->sharedFrom]);
-                $startsOn = $draft->startsOn ?? ($record->starts_on ?? $this->workspace->today());
-                $isOther =
-                    $record->exists &&
-                    ($record->words !== $rhythm->words ||
-                        ($draft->startsOn !== null && $record->starts_on->number !== $draft->startsOn->number));
-                $record
-                    ->fill([
-                        'title' => $draft->title,
-                        'kind' => $draft->kind,
-                        'is_shared' => $draft->isShared,
-                        'owner_id' => $draft->owner ?? ($record->owner_id ?? $who->id),
-                        'visibility' => $isHidden ? Visibility::OnlyMe : Visibility::Everyone,
-                        'words' => $rhythm->words,
-                        'rule' => $rhythm->rule,
-                        'after_every' => $rhythm->every,
-                        'after_unit' => $rhythm->unit,
-                        'starts_on' => $isOther || ! $record->exists ? $rhythm->beginning($startsOn) : $startsOn,
-                        'area_id' => $draft->area,
-                        'project_id' => $draft->project,
-                        'main_effort_id' => $draft->mainEffort,
-                        'minutes' => $draft->minutes,
-                        'per_quarter' => $draft->perQuarter,
-                        'notes' => $draft->notes,
-                        'template_id' => $draft->kind === RecurringTaskKind::Pieces ? $draft->template : null,
-                    ])
-                    ->save();
-                $this->saveSteps($record, $draft);
-                $this->saveGoal($record, $draft->goal);
-                $this->run->keepUp($record->refresh(), $isOther);
-
-                return $record;
-            },
+            fn(): RecurringTask => $this->write($who, $draft, $rhythm, $recurringTask, $isHidden),
         );
     }
 
@@ -158,6 +100,77 @@ final readonly class SaveRecurringTask
                 }
             },
         );
+    }
+
+    /** @throws RefusedChange at the field that breaks a rule */
+    private static function refuse(Person $who, RecurringTaskDraft $draft, ?Project $project, ?Goal $goal, bool $isHidden): void
+    {
+        match (true) {
+            $draft->project !== null && $project === null => throw new RefusedChange('project', 'This project no longer exists.'),
+            $draft->goal !== null && $goal === null => throw new RefusedChange('goal', 'This goal no longer exists.'),
+            $draft->kind === RecurringTaskKind::Pieces && $draft->perQuarter === null => throw new RefusedChange(
+                'perQuarter',
+                'Enter the number of items per quarter.',
+            ),
+            $draft->isPrivate && $draft->owner !== null && $draft->owner !== $who->id => throw new RefusedChange(
+                'isPrivate',
+                'A private recurring task must be your own',
+            ),
+            $draft->isPrivate && ($draft->project !== null || $draft->isShared) => throw new RefusedChange(
+                'isPrivate',
+                'Shared recurring tasks are visible to everyone, those of a project to everyone who can see it.',
+            ),
+            $goal !== null && $isHidden !== $goal->isHidden() => throw new RefusedChange(
+                'goal',
+                'This goal and the recurring task are not visible to the same people',
+            ),
+            $project?->isHidden() === true && $draft->isShared => throw new RefusedChange(
+                'project',
+                'Shared recurring tasks are visible to everyone, and this project is not.',
+            ),
+            default => null,
+        };
+    }
+
+    private function write(
+        Person $who,
+        RecurringTaskDraft $draft,
+        Rhythm $rhythm,
+        ?RecurringTask $recurringTask,
+        bool $isHidden,
+    ): RecurringTask {
+        $record = $recurringTask ?? new RecurringTask(['shared_from_id' => $draft->sharedFrom]);
+        $startsOn = $draft->startsOn ?? ($record->starts_on ?? $this->workspace->today());
+        $isOther =
+            $record->exists &&
+            ($record->words !== $rhythm->words ||
+                ($draft->startsOn !== null && $record->starts_on->number !== $draft->startsOn->number));
+        $record
+            ->fill([
+                'title' => $draft->title,
+                'kind' => $draft->kind,
+                'is_shared' => $draft->isShared,
+                'owner_id' => $draft->owner ?? ($record->owner_id ?? $who->id),
+                'visibility' => $isHidden ? Visibility::OnlyMe : Visibility::Everyone,
+                'words' => $rhythm->words,
+                'rule' => $rhythm->rule,
+                'after_every' => $rhythm->every,
+                'after_unit' => $rhythm->unit,
+                'starts_on' => $isOther || ! $record->exists ? $rhythm->beginning($startsOn) : $startsOn,
+                'area_id' => $draft->area,
+                'project_id' => $draft->project,
+                'main_effort_id' => $draft->mainEffort,
+                'minutes' => $draft->minutes,
+                'per_quarter' => $draft->perQuarter,
+                'notes' => $draft->notes,
+                'template_id' => $draft->kind === RecurringTaskKind::Pieces ? $draft->template : null,
+            ])
+            ->save();
+        $this->saveSteps($record, $draft);
+        $this->saveGoal($record, $draft->goal);
+        $this->run->keepUp($record->refresh(), $isOther);
+
+        return $record;
     }
 
     private function saveSteps(RecurringTask $recurringTask, RecurringTaskDraft $draft): void

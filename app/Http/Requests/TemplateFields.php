@@ -11,7 +11,17 @@ use Illuminate\Validation\Rule;
 use Loftrin\Core\Work\StageOrder;
 use Loftrin\Core\Work\Weighing;
 
-/** A template as it comes from the form. */
+/**
+ * A template as it comes from the form.
+ *
+ * @phpstan-import-type DraftedTask from TemplateDraft
+ *
+ * @phpstan-type WrittenTask array{
+ *   id?: int|string|null, title: string, stage?: ?string, role?: ?string, day?: int|string|null,
+ *   minutes?: int|string|null, steps?: list<array{id?: int|string|null, title: string, howTo?: ?string}>,
+ *   key?: ?string, after?: list<string>,
+ * }
+ */
 final class TemplateFields extends Fields
 {
     /** @return array<string, list<mixed>> */
@@ -66,17 +76,10 @@ final class TemplateFields extends Fields
     {
         /** @var list<string> $stages */
         $stages = array_values($this->array('stages'));
-        /**
-         * @var list<array{
-         *   id?: int|string|null, title: string, stage?: ?string, role?: ?string, day?: int|string|null,
-         *   minutes?: int|string|null, steps?: list<array{id?: int|string|null, title: string, howTo?: ?string}>,
-         *   key?: ?string, after?: list<string>,
-         * }> $tasks
-         */
+        /** @var list<WrittenTask> $tasks */
         $tasks = array_values($this->array('tasks'));
         /** @var list<array{id?: int|string|null, title: string, day: int|string}> $milestones */
         $milestones = array_values($this->array('milestones'));
-        $number = static fn(int|string|null $value): ?int => $value === null || $value === '' ? null : (int) $value;
 
         return new TemplateDraft(
             title: $this->string('title')->toString(),
@@ -86,31 +89,10 @@ final class TemplateFields extends Fields
             order: $this->enum('order', StageOrder::class) ?? StageOrder::Any,
             days: $this->number('days'),
             stages: $stages,
-            tasks: array_map(
-                static fn(array $task, int $place): array => [
-                    'id' => $number($task['id'] ?? null),
-                    'key' => $task['key'] ?? "place $place",
-                    'title' => $task['title'],
-                    'stage' => $task['stage'] ?? null,
-                    'role' => $task['role'] ?? null,
-                    'day' => $number($task['day'] ?? null),
-                    'minutes' => $number($task['minutes'] ?? null),
-                    'steps' => array_map(
-                        static fn(array $step): array => [
-                            'id' => $number($step['id'] ?? null),
-                            'title' => $step['title'],
-                            'howTo' => $step['howTo'] ?? null,
-                        ],
-                        $task['steps'] ?? [],
-                    ),
-                    'after' => $task['after'] ?? [],
-                ],
-                $tasks,
-                array_keys($tasks),
-            ),
+            tasks: array_map(self::task(...), $tasks, array_keys($tasks)),
             milestones: array_map(
                 static fn(array $milestone): array => [
-                    'id' => $number($milestone['id'] ?? null),
+                    'id' => self::whole($milestone['id'] ?? null),
                     'title' => $milestone['title'],
                     'day' => (int) $milestone['day'],
                 ],
@@ -118,6 +100,38 @@ final class TemplateFields extends Fields
             ),
             lastIsDone: $this->boolean('lastIsDone'),
         );
+    }
+
+    /**
+     * @param WrittenTask $task
+     *
+     * @return DraftedTask
+     */
+    private static function task(array $task, int $place): array
+    {
+        return [
+            'id' => self::whole($task['id'] ?? null),
+            'key' => $task['key'] ?? "place $place",
+            'title' => $task['title'],
+            'stage' => $task['stage'] ?? null,
+            'role' => $task['role'] ?? null,
+            'day' => self::whole($task['day'] ?? null),
+            'minutes' => self::whole($task['minutes'] ?? null),
+            'steps' => array_map(
+                static fn(array $step): array => [
+                    'id' => self::whole($step['id'] ?? null),
+                    'title' => $step['title'],
+                    'howTo' => $step['howTo'] ?? null,
+                ],
+                $task['steps'] ?? [],
+            ),
+            'after' => $task['after'] ?? [],
+        ];
+    }
+
+    private static function whole(int|string|null $value): ?int
+    {
+        return $value === null || $value === '' ? null : (int) $value;
     }
 
     protected function there(): ?array

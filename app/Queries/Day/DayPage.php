@@ -69,10 +69,8 @@ final readonly class DayPage
         );
         $running = FocusSession::query()->where('person_id', $viewer->id)->whereNull('ended_at')->first();
         $session = $running === null ? null : FocusSessionRow::of($running, $this->workspace);
-        $ran =
-            $running !== null && $session !== null && $running->on->number === $on->number
-                ? [...$parts->sessions, $session]
-                : $parts->sessions;
+        $isOn = $running !== null && $running->on->number === $on->number;
+        $ran = $isOn && $session !== null ? [...$parts->sessions, $session] : $parts->sessions;
 
         return new DayView(
             on: $on,

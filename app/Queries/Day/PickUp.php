@@ -12,6 +12,7 @@ use App\Models\Workspace;
 use App\Queries\Day\Answers\PickUpLine;
 use App\Queries\Parts\Address;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Collection;
 use Spatie\Activitylog\Models\Activity;
 
 /** Where a person left off: the pages on which they changed something last. */
@@ -37,28 +38,7 @@ final readonly class PickUp
             ->get(['id', 'subject_type', 'subject_id', 'description', 'created_at'])
             ->filter(static fn(Activity $entry): bool => in_array($entry->subject_type, [Task::class, Project::class, Goal::class], true))
             ->unique(static fn(Activity $entry): string => "$entry->subject_type $entry->subject_id");
-        $ids = $entries->groupBy('subject_type')->map(static fn($of) => $of->pluck('subject_id'));
-        $open = [
-            Task::class => Task::query()
-                ->visibleTo($person)
-                ->onLists()
-                ->whereKey($ids[Task::class] ?? [])
-                ->with('project')
-                ->get()
-                ->keyBy('id'),
-            Project::class => Project::query()
-                ->visibleTo($person)
-                ->where('state', 'active')
-                ->whereKey($ids[Project::class] ?? [])
-                ->get()
-                ->keyBy('id'),
-            Goal::class => Goal::query()
-                ->visibleTo($person)
-                ->whereNull('closed_on')
-                ->whereKey($ids[Goal::class] ?? [])
-                ->get()
-                ->keyBy('id'),
-        ];
+        $open = self::stillOpen($person, $entries);
         $lines = [];
 
         foreach ($entries as $entry) {
@@ -82,6 +62,40 @@ final readonly class PickUp
         }
 
         return array_values($lines);
+    }
+
+    /**
+     * What of it is still open, and the person's to see.
+     *
+     * @param Collection<int, Activity> $entries
+     *
+     * @return array<string, Collection<(int|string), covariant (Task|Project|Goal)>> by their ids
+     */
+    private static function stillOpen(Person $person, Collection $entries): array
+    {
+        $ids = $entries->groupBy('subject_type')->map(static fn($of) => $of->pluck('subject_id'));
+
+        return [
+            Task::class => Task::query()
+                ->visibleTo($person)
+                ->onLists()
+                ->whereKey($ids[Task::class] ?? [])
+                ->with('project')
+                ->get()
+                ->keyBy('id'),
+            Project::class => Project::query()
+                ->visibleTo($person)
+                ->where('state', 'active')
+                ->whereKey($ids[Project::class] ?? [])
+                ->get()
+                ->keyBy('id'),
+            Goal::class => Goal::query()
+                ->visibleTo($person)
+                ->whereNull('closed_on')
+                ->whereKey($ids[Goal::class] ?? [])
+                ->get()
+                ->keyBy('id'),
+        ];
     }
 
     private function line(string $title, string $link, Activity $entry, ?string $task): PickUpLine

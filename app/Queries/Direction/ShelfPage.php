@@ -17,6 +17,7 @@ use App\Queries\Direction\Answers\Shelf;
 use App\Queries\Direction\Answers\ShelfRow;
 use App\Queries\Parts\Answers\PersonTag;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\Gate;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Meetings\Outcome;
@@ -88,11 +89,21 @@ final readonly class ShelfPage
     /** @return list<ShelfRow> */
     private function rows(Person $viewer, ?Day $until): array
     {
-        $may = static fn(Project|Goal $item): bool => Gate::forUser($viewer)->allows('update', $item);
+        return [
+            ...$this->ideas($viewer, $until),
+            ...$this->shelvedGoals($viewer, $until),
+            ...$this->shelvedProjects($viewer, $until),
+            ...$this->shelvedIssues($viewer, $until),
+            ...$this->shelvedTasks($viewer, $until),
+        ];
+    }
+
+    /** @return Collection<int, ShelfRow> */
+    private function ideas(Person $viewer, ?Day $until): Collection
+    {
         $ideas = Jot::query()->where('person_id', $viewer->id)->whereNull('sorted_on')->whereNotNull('shelved_on');
 
-        return [
-            ...self::soon($ideas, $until)
+        return self::soon($ideas, $until)
                 ->with('person')
                 ->get()
                 ->map(
@@ -108,8 +119,13 @@ final readonly class ShelfPage
                         returnAt: $jot->return_at,
                         rhythm: $jot->rhythm,
                     ),
-                ),
-            ...self::soon($this->goals($viewer), $until)
+                );
+    }
+
+    /** @return Collection<int, ShelfRow> */
+    private function shelvedGoals(Person $viewer, ?Day $until): Collection
+    {
+        return self::soon($this->goals($viewer), $until)
                 ->with(['owner', 'viewers.group.memberships'])
                 ->get()
                 ->map(
@@ -121,10 +137,15 @@ final readonly class ShelfPage
                         owner: PersonTag::of($goal->owner),
                         since: $goal->shelved_on ?? $goal->starts_on,
                         returnOn: $goal->return_on,
-                        mayChange: $may($goal),
+                        mayChange: Gate::forUser($viewer)->allows('update', $goal),
                     ),
-                ),
-            ...self::soon($this->projects($viewer), $until)
+                );
+    }
+
+    /** @return Collection<int, ShelfRow> */
+    private function shelvedProjects(Person $viewer, ?Day $until): Collection
+    {
+        return self::soon($this->projects($viewer), $until)
                 ->with(['owner', 'viewers.group.memberships'])
                 ->get()
                 ->map(
@@ -136,10 +157,15 @@ final readonly class ShelfPage
                         owner: PersonTag::of($project->owner),
                         since: $project->state_on,
                         returnOn: $project->return_on,
-                        mayChange: $may($project),
+                        mayChange: Gate::forUser($viewer)->allows('update', $project),
                     ),
-                ),
-            ...self::soon($this->issues($viewer), $until)
+                );
+    }
+
+    /** @return Collection<int, ShelfRow> */
+    private function shelvedIssues(Person $viewer, ?Day $until): Collection
+    {
+        return self::soon($this->issues($viewer), $until)
                 ->with(['raisedBy', 'series'])
                 ->get()
                 ->map(
@@ -153,8 +179,13 @@ final readonly class ShelfPage
                         returnOn: $issue->return_on,
                         mayChange: Gate::forUser($viewer)->allows('update', $issue),
                     ),
-                ),
-            ...self::soon($this->tasks($viewer), $until)
+                );
+    }
+
+    /** @return Collection<int, ShelfRow> */
+    private function shelvedTasks(Person $viewer, ?Day $until): Collection
+    {
+        return self::soon($this->tasks($viewer), $until)
                 ->with('owner')
                 ->get()
                 ->map(
@@ -168,8 +199,7 @@ final readonly class ShelfPage
                         returnOn: $task->return_on,
                         mayChange: true,
                     ),
-                ),
-        ];
+                );
     }
 
     /**

@@ -69,14 +69,7 @@ final readonly class FigurePage
     {
         $core = CoreRecords::project($project->load(['stages', 'contributions']));
         $tasks = Task::query()->where('project_id', $project->id);
-        $cores = array_values(
-            $tasks
-                ->clone()
-                ->with(CoreRecords::TASK)
-                ->get()
-                ->map(CoreRecords::task(...))
-                ->all(),
-        );
+        $cores = array_values($tasks->clone()->with(CoreRecords::TASK)->get()->map(CoreRecords::task(...))->all());
         $rollup = new Rollup(
             new Plan($this->workspace->calendar(), [], [$core->id => $core]),
             new TalliesOfTasks([$core->id => $core], [], $cores),

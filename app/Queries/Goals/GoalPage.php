@@ -13,6 +13,7 @@ use App\Models\Reading;
 use App\Models\Task;
 use App\Models\Workspace;
 use App\Queries\Goals\Answers\ChartPoint;
+use App\Queries\Goals\Answers\FollowedBy;
 use App\Queries\Goals\Answers\ForecastView;
 use App\Queries\Goals\Answers\GoalTag;
 use App\Queries\Goals\Answers\GoalView;
@@ -30,7 +31,9 @@ use App\Queries\Plan\Threads;
 use App\Store\Question;
 use App\Store\Remembered;
 use Illuminate\Support\Facades\Gate;
+use Loftrin\Core\Calendar\Calendar;
 use Loftrin\Core\Calendar\Day;
+use Loftrin\Core\Calendar\Period;
 use Loftrin\Core\Calendar\Span;
 use Loftrin\Core\Fraction;
 use Loftrin\Core\Goals\MeasureKind;
@@ -68,7 +71,7 @@ final readonly class GoalPage
         $goal->loadMissing(['owner', 'checkpoints', 'readings.author']);
         $closedOn = $goal->closed_on === null || $goal->closed_on->isAfter($on) ? null : $goal->closed_on;
         $isPast = $on->isBefore($this->workspace->today());
-        $followers = $goal->followings()->pluck('person_id');
+        $mayChange = ! $isPast && Gate::forUser($viewer)->allows('update', $goal);
 
         return new GoalView(
             goal: $figures->row,
@@ -76,19 +79,15 @@ final readonly class GoalPage
             period: PeriodTag::of($period, $calendar),
             on: $on,
             isPast: $isPast,
-            daysLeft: $period->isOverOn($on)
-                ? 0
-                : $calendar->workingDays(new Span($period->hasBegunOn($on) ? $on : $period->span->first, $period->span->last)),
-            mayChange: ! $isPast && Gate::forUser($viewer)->allows('update', $goal),
+            daysLeft: self::daysLeft($period, $on, $calendar),
+            mayChange: $mayChange,
             measure: $goal->measure,
             unit: $goal->unit,
             closedOn: $closedOn,
             closingLine: $closedOn === null ? null : $goal->closing_line,
             rest: $closedOn === null ? null : $goal->rest,
             ready: $isPast ? null : $figures->ready,
-            closing: $closedOn !== null || $isPast || Gate::forUser($viewer)->denies('update', $goal)
-                ? null
-                : $this->offers->of([$goal], $figures->plan, $viewer)[$goal->id],
+            closing: $mayChange && $closedOn === null ? $this->offers->of([$goal], $figures->plan, $viewer)[$goal->id] : null,
             predecessor: $this->predecessor($goal, $viewer),
             successors: array_values($goal->successors()->visibleTo($viewer)->get()->map(GoalTag::of(...))->all()),
             longTermGoal: $this->longTermGoal($figures->above[0]->id ?? $goal->id),
@@ -101,17 +100,7 @@ final readonly class GoalPage
             lag: $figures->lag,
             noForecast: ForecastWords::none($goal->measure, $closedOn !== null, $figures->forecast),
             chart: $figures->chart,
-            checkpoints: array_values(
-                $goal->checkpoints
-                    ->map(
-                        static fn(Checkpoint $point): ChartPoint => new ChartPoint(
-                            $point->on,
-                            null,
-                            CoreRecords::exact($point->fraction)->times(Fraction::of(100))->rounded(1),
-                        ),
-                    )
-                    ->all(),
-            ),
+            checkpoints: self::checkpoints($goal),
             forecast: ForecastView::of($figures->forecast, $figures->row->gauge, $on),
             estimate: $goal->measure === MeasureKind::Judged ? null : $this->estimates->of($goal, $viewer, $on, $figures->forecast),
             parts: $isPast ? null : $this->parts->goal($goal, $viewer),
@@ -119,9 +108,32 @@ final readonly class GoalPage
             readings: $this->readings($goal, $on),
             tasks: $isPast ? [] : TaskRow::all($goal->tasks()->getQuery(), $threads, $this->workspace),
             history: $this->history->of($goal, $viewer, $on),
-            isFollowed: $followers->contains($viewer->id),
-            followers: $followers->reject($goal->owner_id)->count(),
+            followedBy: FollowedBy::of($goal, $viewer),
             returns: ReturnsOf::of($goal, $viewer),
+        );
+    }
+
+    /** How many working days of the period are left, the day included. */
+    private static function daysLeft(Period $period, Day $on, Calendar $calendar): int
+    {
+        return $period->isOverOn($on)
+                ? 0
+                : $calendar->workingDays(new Span($period->hasBegunOn($on) ? $on : $period->span->first, $period->span->last));
+    }
+
+    /** @return list<ChartPoint> */
+    private static function checkpoints(Goal $goal): array
+    {
+        return array_values(
+            $goal->checkpoints
+                ->map(
+                    static fn(Checkpoint $point): ChartPoint => new ChartPoint(
+                        $point->on,
+                        null,
+                        CoreRecords::exact($point->fraction)->times(Fraction::of(100))->rounded(1),
+                    ),
+                )
+                ->all(),
         );
     }
 

@@ -67,17 +67,7 @@ final readonly class OwnTasks
 
         return match ($list) {
             TaskList::Late => $open->where('due_on', '<', (string) $today),
-            TaskList::Today => $open->where(
-                static fn(Builder $either) => $either
-                    ->where(
-                        static fn(Builder $planned) => $planned
-                            ->whereRaw(Planned::FOR_DAY)
-                            ->where('planned_from', '<=', (string) $today)
-                            ->where('planned_from', '>=', (string) $week->plus(-6)),
-                    )
-                    ->orWhere('due_on', (string) $today)
-                    ->orWhere('follow_up_on', '<=', (string) $today),
-            ),
+            TaskList::Today => self::forToday($open, $today, $week),
             TaskList::Week => $open->where(
                 static fn(Builder $either) => $either
                     ->where(
@@ -87,20 +77,7 @@ final readonly class OwnTasks
                     )
                     ->orWhereBetween('due_on', [(string) $today, (string) $week]),
             ),
-            TaskList::Ahead => $open->where(
-                static fn(Builder $either) => $either
-                    ->where(
-                        static fn(Builder $planned) => $planned
-                            ->whereNotNull('planned')
-                            ->where(
-                                static fn(Builder $later) => $later
-                                    ->where('planned_from', '>', (string) $week)
-                                    ->orWhereRaw('not '.Planned::FOR_DAY_OR_WEEK),
-                            ),
-                    )
-                    ->orWhere(static fn(Builder $due) => $due->whereNull('planned')->where('due_on', '>', (string) $week))
-                    ->orWhere(static fn(Builder $back) => $back->whereNull('planned')->whereNotNull('put_back_on')),
-            ),
+            TaskList::Ahead => self::ahead($open, $week),
             TaskList::NotScheduled => $open->whereNull('planned')->whereNull('due_on')->whereNull('put_back_on'),
             TaskList::Waiting => $open->whereNotNull('waiting_on'),
             TaskList::ToCheck => Task::query()->where('checked_by_id', $person->id)->visibleTo($person)->onLists(),
@@ -117,5 +94,50 @@ final readonly class OwnTasks
                 ->where('changed_on', '<=', (string) $today->plus(-Carrying::UNTOUCHED_AFTER)),
             TaskList::Finished => Task::query()->where('owner_id', $person->id)->where('done_on', '>=', (string) $since),
         };
+    }
+
+    /**
+     * @param Builder<Task> $open
+     * @param Day $week the last day of this week
+     *
+     * @return Builder<Task> planned for this day or an earlier one of the week, due, or to be followed up on
+     */
+    private static function forToday(Builder $open, Day $today, Day $week): Builder
+    {
+        return $open->where(
+            static fn(Builder $either) => $either
+                ->where(
+                    static fn(Builder $planned) => $planned
+                        ->whereRaw(Planned::FOR_DAY)
+                        ->where('planned_from', '<=', (string) $today)
+                        ->where('planned_from', '>=', (string) $week->plus(-6)),
+                )
+                ->orWhere('due_on', (string) $today)
+                ->orWhere('follow_up_on', '<=', (string) $today),
+        );
+    }
+
+    /**
+     * @param Builder<Task> $open
+     * @param Day $week the last day of this week
+     *
+     * @return Builder<Task> planned or due after this week, or put back on purpose
+     */
+    private static function ahead(Builder $open, Day $week): Builder
+    {
+        return $open->where(
+            static fn(Builder $either) => $either
+                ->where(
+                    static fn(Builder $planned) => $planned
+                        ->whereNotNull('planned')
+                        ->where(
+                            static fn(Builder $later) => $later
+                                ->where('planned_from', '>', (string) $week)
+                                ->orWhereRaw('not '.Planned::FOR_DAY_OR_WEEK),
+                        ),
+                )
+                ->orWhere(static fn(Builder $due) => $due->whereNull('planned')->where('due_on', '>', (string) $week))
+                ->orWhere(static fn(Builder $back) => $back->whereNull('planned')->whereNotNull('put_back_on')),
+        );
     }
 }

@@ -58,12 +58,7 @@ final readonly class RoomItems
                 id: $item->id,
                 kind: $item->kind,
                 title: $item->title,
-                state: match (true) {
-                    $item->ended_at !== null => 'done',
-                    $item->begun_at !== null => 'current',
-                    isset($wontFit[$item->id]) => 'wont_fit',
-                    default => 'coming',
-                },
+                state: self::state($item, isset($wontFit[$item->id])),
                 at: $this->workspace->wallTime($at),
                 minutes: $item->minutes,
                 extra: $item->extra,
@@ -75,21 +70,33 @@ final readonly class RoomItems
                 outcome: $item->outcome,
                 lines: $lines[$item->id] ?? [],
                 ownNotes: is_string($own) ? $own : '',
-                decisions: array_values(
-                    $item->decisions
-                        ->map(static fn(Decision $each): DecisionRow => new DecisionRow($each->id, $each->words, $each->because))
-                        ->all(),
-                ),
-                nextSteps: array_values(
-                    array_filter(
-                        array_map(static fn(Task $task): ?TaskRow => $steps[$task->id] ?? null, $item->nextSteps->all()),
-                    ),
-                ),
+                decisions: self::decisions($item),
+                nextSteps: array_values(array_intersect_key($steps, array_flip($item->nextSteps->modelKeys()))),
             );
             $at = self::endOf($item, $at, $now);
         }
 
         return $rows;
+    }
+
+    private static function state(AgendaItem $item, bool $isLeftOut): string
+    {
+        return match (true) {
+            $item->ended_at !== null => 'done',
+            $item->begun_at !== null => 'current',
+            $isLeftOut => 'wont_fit',
+            default => 'coming',
+        };
+    }
+
+    /** @return list<DecisionRow> */
+    private static function decisions(AgendaItem $item): array
+    {
+        return array_values(
+            $item->decisions
+                ->map(static fn(Decision $each): DecisionRow => new DecisionRow($each->id, $each->words, $each->because))
+                ->all(),
+        );
     }
 
     /** What the next overrun costs: the last issue that still fits. */

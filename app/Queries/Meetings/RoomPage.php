@@ -21,6 +21,7 @@ use App\Queries\Parts\Answers\TaskRow;
 use App\Queries\Parts\Choices;
 use App\Queries\Plan\StoredPlans;
 use App\Queries\Plan\Threads;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\Gate;
 use Loftrin\Core\Meetings\AgendaKind;
 
@@ -40,22 +41,7 @@ final readonly class RoomPage
 
     public function of(Meeting $meeting, Person $viewer): RoomView
     {
-        $meeting->load([
-            'series.meetings' => MeetingDays::current($this->workspace),
-            'series.exceptions',
-            'chair',
-            'minuteTaker',
-            'attendances.person',
-            'followUps',
-            'items.owner',
-            'items.issue.raisedBy',
-            'items.issue.project',
-            'items.issue.goal',
-            'items.goal',
-            'items.project',
-            'items.decisions',
-            'items.nextSteps',
-        ]);
+        $this->load($meeting);
         $threads = $this->plans->threads($viewer, $this->workspace->calendar()->weekOf($meeting->on));
         $series = $meeting->series->loadCount(Series::COUNTS);
         $people = $meeting->attendances->map(static fn(Attendance $attendance): ?Person => $attendance->person)->filter();
@@ -80,43 +66,77 @@ final readonly class RoomPage
             items: $this->items->of($meeting, $threads, $viewer),
             drops: $this->items->price($meeting),
             followUps: $meeting->items->contains('kind', AgendaKind::FollowUps) ? $this->followUps($meeting, $threads) : [],
-            toConfirm: TaskRow::all(
-                Task::query()->whereIntegerInRaw('id', $unconfirmed->where('owner_id', $viewer->id)->pluck('id')->all())->orderBy('id'),
-                $threads,
-                $this->workspace,
-            ),
+            toConfirm: $this->toConfirm($unconfirmed->where('owner_id', $viewer->id), $threads),
             unconfirmed: array_values($unconfirmed->map(static fn(Task $task): int => $task->id)->all()),
-            attendances: array_values(
-                $meeting->attendances
-                    ->map(
-                        static fn(Attendance $attendance): AttendanceRow => new AttendanceRow(
-                            $attendance->id,
-                            $attendance->person_id,
-                            $attendance->name(),
-                            $attendance->was_there,
-                        ),
-                    )
-                    ->all(),
-            ),
+            attendances: self::attendances($meeting),
             people: array_values($people->map(PersonTag::of(...))->all()),
             raisedMeanwhile: $this->raisedMeanwhile($meeting, $threads),
             projects: $this->choices->openProjects(),
             goals: $this->choices->openGoals(),
-            points: $this->points->with(
-                $viewer,
-                array_values(
-                    $meeting->attendances
-                        ->where('was_there', true)
-                        ->map(static fn(Attendance $each): ?int => $each->person_id)
-                        ->filter()
-                        ->all(),
-                ),
-            ),
+            points: $this->points->with($viewer, self::present($meeting)),
             otherMeetings: $this->choices->meetings($viewer, except: $series->id),
             by: (string) (Occurrences::next($series, $meeting->on->plus(1)) ?? $meeting->on->plus(7)),
             mayRun: Gate::forUser($viewer)->allows('run', $series),
             mayCorrect: in_array($viewer->id, [$meeting->chair_id, $meeting->minute_taker_id], true),
         );
+    }
+
+    /** All that the room shows of a meeting, in a few queries. */
+    private function load(Meeting $meeting): void
+    {
+        $meeting->load([
+            'series.meetings' => MeetingDays::current($this->workspace),
+            'series.exceptions',
+            'chair',
+            'minuteTaker',
+            'attendances.person',
+            'followUps',
+            'items.owner',
+            'items.issue.raisedBy',
+            'items.issue.project',
+            'items.issue.goal',
+            'items.goal',
+            'items.project',
+            'items.decisions',
+            'items.nextSteps',
+        ]);
+    }
+
+    /**
+     * @param Collection<int, Task> $tasks
+     *
+     * @return list<TaskRow>
+     */
+    private function toConfirm(Collection $tasks, Threads $threads): array
+    {
+        $query = Task::query()->whereIntegerInRaw('id', $tasks->pluck('id')->all())->orderBy('id');
+
+        return TaskRow::all($query, $threads, $this->workspace);
+    }
+
+    /** @return list<AttendanceRow> */
+    private static function attendances(Meeting $meeting): array
+    {
+        return array_values(
+            $meeting->attendances
+                ->map(
+                    static fn(Attendance $attendance): AttendanceRow => new AttendanceRow(
+                        $attendance->id,
+                        $attendance->person_id,
+                        $attendance->name(),
+                        $attendance->was_there,
+                    ),
+                )
+                ->all(),
+        );
+    }
+
+    /** @return list<int> the people who are present */
+    private static function present(Meeting $meeting): array
+    {
+        $there = $meeting->attendances->where('was_there', true);
+
+        return array_values($there->map(static fn(Attendance $each): ?int => $each->person_id)->filter()->all());
     }
 
     /** @return list<FollowUpRow> */

@@ -7,9 +7,7 @@ namespace App\Queries\Projects;
 use App\Models\CollectionItem;
 use App\Models\Contribution;
 use App\Models\Field;
-use App\Models\Milestone;
 use App\Models\Person;
-use App\Models\PlanLine;
 use App\Models\Project;
 use App\Models\Stage;
 use App\Models\Template;
@@ -19,7 +17,6 @@ use App\Queries\Goals\Answers\ForecastView;
 use App\Queries\Goals\GoalRows;
 use App\Queries\Meetings\MeetingsOf;
 use App\Queries\Parts\Answers\Beside;
-use App\Queries\Parts\Answers\Option;
 use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\Parts\Answers\TaskRow;
 use App\Queries\Parts\Choices;
@@ -33,13 +30,14 @@ use App\Queries\Projects\Answers\FieldEntry;
 use App\Queries\Projects\Answers\MilestoneRow;
 use App\Queries\Projects\Answers\PlanLineRow;
 use App\Queries\Projects\Answers\ProjectView;
+use App\Queries\Projects\Answers\RegisterRow;
 use App\Queries\Projects\Answers\StageRow;
+use App\Queries\Projects\Answers\UsedTemplate;
 use App\Queries\Week\RecurringTasksPage;
 use App\Store\Question;
 use App\Store\Remembered;
 use Illuminate\Support\Facades\Gate;
 use Loftrin\Core\Work\ProjectState;
-use Loftrin\Core\Work\Template\Change;
 
 final readonly class ProjectPage
 {
@@ -74,18 +72,9 @@ final readonly class ProjectPage
         $today = $this->workspace->today();
         $threads = $this->plans->threads($viewer);
         $row = fn(ListedTask $task): TaskRow => TaskRow::of($task, $threads, $this->workspace);
-        $register = $this->register->of(
-            ListedProject::all(Project::query()->whereKey($project->id)),
-            new CountedWork([$project->id => $work->facts]),
-            $threads,
-            [$project->id => $work->forecast],
-        )[$project->id];
+        $register = $this->inRegister($project, $work, $threads);
         $template = $project->load(array_map(static fn(string $of): string => "template.$of", Template::PIECES))->template;
-        $changes = $template === null ? [] : $project->templateChanges($template);
-        $left = count(array_filter($changes, static fn(Change $change): bool => $change->isLeft));
-        $weights = $project->currentContributions
-            ->mapWithKeys(static fn(Contribution $link): array => [$link->goal_id => (string) $link->weight])
-            ->all();
+        $weights = self::weights($project);
         $served = $threads->where(static fn(OutlinedGoal $goal): bool => isset($weights[$goal->id]));
         $quarter = $project->state === ProjectState::Proposed ? $this->inQuarter($threads) : [];
         $goals = $this->goals->only([...$served, ...$quarter], $this->workspace->calendar()->yearOf($today), $viewer, $today);
@@ -94,17 +83,9 @@ final readonly class ProjectPage
         return new ProjectView(
             project: $register,
             charter: CharterPart::all($project),
-            statusLine: $project->status_line,
-            statusOn: $project->status_on,
             learned: $project->learned,
-            milestones: array_values(
-                $project->milestones->map(static fn(Milestone $milestone): MilestoneRow => MilestoneRow::of($milestone, $today))->all(),
-            ),
-            lines: array_values(
-                $project->planLines
-                    ->map(static fn(PlanLine $line): PlanLineRow => new PlanLineRow($line->id, $line->title, $line->task_id))
-                    ->all(),
-            ),
+            milestones: MilestoneRow::all($project, $today),
+            lines: PlanLineRow::all($project),
             quarterGoals: $rows($quarter),
             area: $this->area($project),
             startsOn: $project->starts_on,
@@ -115,10 +96,7 @@ final readonly class ProjectPage
             weights: array_map(static fn(int $goal): ContributionValues => new ContributionValues($goal, $weights[$goal]), $served),
             stages: $this->stages($project, $work->inScope, $row),
             now: array_column($work->now, 'id'),
-            aside: array_map(
-                $row,
-                array_values(array_filter($work->all, static fn(ListedTask $task): bool => $task->done_on === null && $task->isAside())),
-            ),
+            aside: array_map($row, self::aside($work)),
             sum: SumWords::of($project->weighing, $register),
             countsAlso: SumWords::also($project->weighing, $work->inScope),
             forecast: ForecastView::of($work->forecast, $register->gauge, $today),
@@ -128,15 +106,40 @@ final readonly class ProjectPage
             focus: $project->focus,
             beside: Beside::of($project, $viewer),
             history: $this->history->of($project, array_column($work->all, 'title', 'id'), $viewer),
-            template: $template === null ? null : new Option((string) $template->id, $template->title),
-            templateChanges: count($changes) - $left,
-            templateLeft: $left,
+            template: $template === null ? null : UsedTemplate::of($project, $template),
             recurringTasks: $this->recurringTasks->for($viewer, 'project_id', $project->id),
             fields: $this->fields($project),
             collections: $this->choices->collections(),
             gathered: array_values($project->collectionItems->map(static fn(CollectionItem $link): int => $link->collection_id)->all()),
             meetings: $this->meetings->of($project, $viewer),
             seenBy: $project->isHidden() ? self::seenBy($project) : null,
+        );
+    }
+
+    /** The project as it stands in the register. */
+    private function inRegister(Project $project, StoredWork $work, Threads $threads): RegisterRow
+    {
+        return $this->register->of(
+            ListedProject::all(Project::query()->whereKey($project->id)),
+            new CountedWork([$project->id => $work->facts]),
+            $threads,
+            [$project->id => $work->forecast],
+        )[$project->id];
+    }
+
+    /** @return array<int, string> by the goal to which it contributes */
+    private static function weights(Project $project): array
+    {
+        return $project->currentContributions
+            ->mapWithKeys(static fn(Contribution $link): array => [$link->goal_id => (string) $link->weight])
+            ->all();
+    }
+
+    /** @return list<ListedTask> open, and on no list: shelved or dropped */
+    private static function aside(StoredWork $work): array
+    {
+        return array_values(
+            array_filter($work->all, static fn(ListedTask $task): bool => $task->done_on === null && $task->isAside()),
         );
     }
 

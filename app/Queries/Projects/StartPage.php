@@ -17,6 +17,7 @@ use App\Queries\Projects\Answers\PersonLoad;
 use App\Queries\Projects\Answers\RoleChoice;
 use App\Queries\Projects\Answers\StartView;
 use App\Queries\Projects\Answers\WeekLoad;
+use Loftrin\Core\Calendar\Calendar;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Work\Task;
 
@@ -80,13 +81,7 @@ final readonly class StartPage
     private function loads(Template $template, Day $from, array $people, callable $taker, Person $viewer): array
     {
         $calendar = $this->workspace->calendar();
-        $added = [];
-
-        foreach ($template->tasks as $task) {
-            $due = $task->day === null ? null : $calendar->workingDayFrom($from->plus($task->day));
-            $added[$taker($task)][$due === null ? '' : $calendar->weekOf($due)->name][] = $task->minutes ?? Task::USUAL_MINUTES;
-        }
-
+        $added = self::added($template, $from, $taker, $calendar);
         $weeks = array_map(
             $calendar->period(...),
             array_values(
@@ -132,5 +127,22 @@ final readonly class StartPage
         usort($loads, static fn(PersonLoad $a, PersonLoad $b): int => $b->tasks <=> $a->tasks);
 
         return $loads;
+    }
+
+    /**
+     * @param callable(TemplateTask): int $taker
+     *
+     * @return array<int, array<string, non-empty-list<int>>> minutes of each task, by person and week; by '' what has no day
+     */
+    private static function added(Template $template, Day $from, callable $taker, Calendar $calendar): array
+    {
+        $added = [];
+
+        foreach ($template->tasks as $task) {
+            $due = $task->day === null ? null : $calendar->workingDayFrom($from->plus($task->day));
+            $added[$taker($task)][$due === null ? '' : $calendar->weekOf($due)->name][] = $task->minutes ?? Task::USUAL_MINUTES;
+        }
+
+        return $added;
     }
 }

@@ -8,19 +8,13 @@ use App\Models\Person;
 use App\Models\Project;
 use App\Models\Task;
 use App\Models\Template;
-use App\Models\TemplateDependency;
-use App\Models\TemplateMilestone;
-use App\Models\TemplateStep;
 use App\Models\TemplateTask;
 use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\Parts\Choices;
 use App\Queries\Projects\Answers\MadeProject;
 use App\Queries\Projects\Answers\TemplateChangeRow;
-use App\Queries\Projects\Answers\TemplateMilestoneValues;
 use App\Queries\Projects\Answers\TemplateRow;
 use App\Queries\Projects\Answers\Templates;
-use App\Queries\Projects\Answers\TemplateStepValues;
-use App\Queries\Projects\Answers\TemplateTaskValues;
 use App\Queries\Projects\Answers\TemplateValues;
 use App\Queries\Projects\Answers\TemplateView;
 use Illuminate\Support\Facades\Gate;
@@ -94,6 +88,22 @@ final readonly class TemplatePage
             ...Template::PIECES,
             'projects' => static fn($projects) => $projects->visibleTo($viewer)->whereIn('state', ProjectState::OPEN)->with('owner'),
         ]);
+        $made = $this->made($template, $viewer);
+        $pending = static fn(MadeProject $project): int => count(
+            array_filter($project->changes, static fn(TemplateChangeRow $change): bool => ! $change->isLeft),
+        );
+        usort($made, static fn(MadeProject $a, MadeProject $b): int => $pending($b) <=> $pending($a));
+
+        return new TemplateView(TemplateValues::of($template), $this->choices->areas(), $made);
+    }
+
+    /**
+     * The open projects that were made from it, each with what has changed in the template since.
+     *
+     * @return list<MadeProject>
+     */
+    private function made(Template $template, Person $viewer): array
+    {
         $tasks = Task::query()
             ->whereIn('project_id', $template->projects->modelKeys())
             ->whereNotNull('template_task_id')
@@ -103,7 +113,9 @@ final readonly class TemplatePage
             ->groupBy('project_id')
             ->map(static fn($of) => $of->keyBy('template_task_id'));
         $titles = $template->tasks->pluck('title', 'id')->all();
-        $made = $template->projects
+
+        return array_values(
+            $template->projects
             ->map(
                 static fn(Project $project): MadeProject => new MadeProject(
                     $project->id,
@@ -127,68 +139,7 @@ final readonly class TemplatePage
                     ),
                 ),
             )
-            ->all();
-        $pending = static fn(MadeProject $project): int => count(
-            array_filter($project->changes, static fn(TemplateChangeRow $change): bool => ! $change->isLeft),
-        );
-        usort($made, static fn(MadeProject $a, MadeProject $b): int => $pending($b) <=> $pending($a));
-
-        return new TemplateView(
-            new TemplateValues(
-                id: $template->id,
-                title: $template->title,
-                outcome: $template->outcome ?? '',
-                area: $template->area_id,
-                weighing: $template->weighing,
-                order: $template->order,
-                days: (string) $template->days,
-                stages: array_values($template->stages->map(static fn($stage): string => $stage->name)->all()),
-                tasks: array_values(
-                    $template->tasks
-                        ->map(
-                            static fn(TemplateTask $task): TemplateTaskValues => new TemplateTaskValues(
-                                id: $task->id,
-                                title: $task->title,
-                                stage: $task->stage->name ?? '',
-                                role: $task->role ?? '',
-                                day: (string) $task->day,
-                                minutes: (string) $task->minutes,
-                                steps: array_values(
-                                    $task->steps
-                                        ->map(
-                                            static fn(TemplateStep $step): TemplateStepValues => new TemplateStepValues(
-                                                $step->id,
-                                                $step->title,
-                                                $step->how_to ?? '',
-                                            ),
-                                        )
-                                        ->all(),
-                                ),
-                                key: (string) $task->id,
-                                after: array_values(
-                                    $task->dependencies
-                                        ->map(static fn(TemplateDependency $link): string => (string) $link->after_id)
-                                        ->all(),
-                                ),
-                            ),
-                        )
-                        ->all(),
-                ),
-                milestones: array_values(
-                    $template->milestones
-                        ->map(
-                            static fn(TemplateMilestone $milestone): TemplateMilestoneValues => new TemplateMilestoneValues(
-                                $milestone->id,
-                                $milestone->title,
-                                (string) $milestone->day,
-                            ),
-                        )
-                        ->all(),
-                ),
-                lastIsDone: $template->last_is_done,
-            ),
-            $this->choices->areas(),
-            $made,
+                ->all(),
         );
     }
 

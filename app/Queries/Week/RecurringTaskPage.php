@@ -127,16 +127,7 @@ final readonly class RecurringTaskPage
             done: $times(OccurrenceState::Done),
             skipped: $times(OccurrenceState::Skipped),
             missed: $times(OccurrenceState::Missed),
-            occurrences: $recurringTask === null
-                ? []
-                : array_values(
-                    $recurringTask
-                        ->occurrences()
-                        ->limit(self::SHOWN)
-                        ->get()
-                        ->map(static fn(Occurrence $kept): OccurrenceRow => new OccurrenceRow($kept->on, $kept->state))
-                        ->all(),
-                ),
+            occurrences: $recurringTask === null ? [] : self::occurrences($recurringTask),
             ahead: $recurringTask === null
                 ? []
                 : array_map(
@@ -157,6 +148,19 @@ final readonly class RecurringTaskPage
             hasEnded: $recurringTask?->ended_on !== null,
             templates: $this->choices->templates(),
             mainEfforts: $this->efforts->of($viewer, $values->mainEffort),
+        );
+    }
+
+    /** @return list<OccurrenceRow> the latest first */
+    private static function occurrences(RecurringTask $recurringTask): array
+    {
+        return array_values(
+            $recurringTask
+                ->occurrences()
+                ->limit(self::SHOWN)
+                ->get()
+                ->map(static fn(Occurrence $kept): OccurrenceRow => new OccurrenceRow($kept->on, $kept->state))
+                ->all(),
         );
     }
 

@@ -8,7 +8,6 @@ use App\Models\Contact;
 use App\Models\Dependency;
 use App\Models\Person;
 use App\Models\Stage;
-use App\Models\Step;
 use App\Models\Task;
 use App\Models\Workspace;
 use App\Queries\Goals\MainEffortChoices;
@@ -17,7 +16,6 @@ use App\Queries\Parts\Answers\ContactRow;
 use App\Queries\Parts\Answers\Option;
 use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\Parts\Answers\TaskRow;
-use App\Queries\Parts\Markdown;
 use App\Queries\Plan\StoredPlans;
 use App\Queries\Week\Answers\PlannedSpan;
 use App\Queries\Week\Answers\StepRow;
@@ -27,6 +25,19 @@ use stdClass;
 
 final readonly class TaskPage
 {
+    /** All that the page shows of a task. */
+    private const SHOWN = [
+        'owner',
+        'goal',
+        'project.stages',
+        'project.currentContributions',
+        'recurringTask.currentContributions',
+        'agendaItem.meeting.series',
+        'dependencies',
+        'steps.templateStep',
+        'waitingContact.area',
+    ];
+
     public function __construct(
         private Workspace $workspace,
         private StoredPlans $plans,
@@ -37,17 +48,7 @@ final readonly class TaskPage
 
     public function of(Task $task, Person $viewer): TaskView
     {
-        $task->load([
-            'owner',
-            'goal',
-            'project.stages',
-            'project.currentContributions',
-            'recurringTask.currentContributions',
-            'agendaItem.meeting.series',
-            'dependencies',
-            'steps.templateStep',
-            'waitingContact.area',
-        ]);
+        $task->load(self::SHOWN);
         $meeting = $task->agendaItem?->meeting;
         $threads = $this->plans->threads($viewer);
         $row = TaskRow::all(Task::query()->whereKey($task->id), $threads, $this->workspace)[0];
@@ -65,12 +66,7 @@ final readonly class TaskPage
             steps: array_values(
                 $task->steps
                     ->map(
-                        static fn(Step $step): StepRow => new StepRow(
-                            $step->id,
-                            $step->title,
-                            $step->done_on !== null,
-                            Markdown::html($step->templateStep?->how_to),
-                        ),
+                        StepRow::of(...),
                     )
                     ->all(),
             ),

@@ -24,7 +24,7 @@ export const registerRow = (more: Partial<RegisterRow> = {}): RegisterRow => ({
 });
 
 export const project = (more: Partial<ProjectView> = {}): ProjectView => ({
-    ...{ project: registerRow(), charter: [], statusLine: null, statusOn: null, learned: null, milestones: [], lines: [] },
+    ...{ project: registerRow(), charter: [], learned: null, milestones: [], lines: [] },
     ...{ quarterGoals: [], area: null, startsOn: '2027-01-11', weighing: 'count', order: 'staged', mayChange: true, serves: [] },
     ...{
         weights: [],
@@ -37,7 +37,7 @@ export const project = (more: Partial<ProjectView> = {}): ProjectView => ({
         people: [noor],
         lastIsDone: false,
     },
-    ...{ rank: null, focus: null, beside: beside(), history: [], template: null, templateChanges: 0, templateLeft: 0 },
+    ...{ rank: null, focus: null, beside: beside(), history: [], template: null },
     ...{ recurringTasks: [], fields: [], collections: [], gathered: [], seenBy: null },
     meetings: { meetings: [], issues: [], decisions: [] },
     ...more,

@@ -38,7 +38,6 @@ final readonly class GoalView implements Props
      * @param list<ReadingRow> $readings newest first
      * @param list<TaskRow> $tasks its own, not those of its projects
      * @param list<LogEntry> $history newest first
-     * @param int $followers besides its owner
      * @param list<ReturnRow> $returns when it comes back to the reader's tray
      */
     public function __construct(
@@ -76,8 +75,7 @@ final readonly class GoalView implements Props
         public array $readings,
         public array $tasks,
         public array $history,
-        public bool $isFollowed,
-        public int $followers,
+        public FollowedBy $followedBy,
         public array $returns,
     ) {
     }

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace App\Queries\Meetings\Answers;
 
+use App\Models\Attendee;
+use App\Models\AttendingGroup;
+use App\Models\Guest;
+use App\Models\Series;
 use App\Queries\Props;
 use Loftrin\Core\Calendar\Day;
 
@@ -39,5 +43,48 @@ final readonly class SeriesValues implements Props
         public ?string $timezone,
         public ?Day $appliesFrom,
     ) {
+    }
+
+    public static function of(Series $series): self
+    {
+        return new self(
+            id: $series->id,
+            title: $series->title,
+            purpose: $series->purpose ?? '',
+            rule: $series->rule,
+            startsOn: $series->starts_on,
+            time: $series->time,
+            minutes: $series->minutes,
+            openingMinutes: $series->opening_minutes,
+            isPrivate: $series->is_private,
+            attendees: array_values(
+                $series
+                        ->attendees()
+                        ->where('is_by_group', false)
+                        ->get()
+                        ->map(static fn(Attendee $attendee): int => $attendee->person_id)
+                        ->all(),
+            ),
+            standing: array_values(
+                $series
+                        ->standingItems()
+                        ->get()
+                        ->map(
+                            StandingValues::of(...),
+                        )
+                        ->all(),
+            ),
+            closingMinutes: $series->closing_minutes,
+            rotatesEvery: $series->rotates_every,
+            parts: $series->parts,
+            project: $series->project_id,
+            area: $series->area_id,
+            guests: array_values($series->guests()->get()->map(static fn(Guest $guest): int => $guest->contact_id)->all()),
+            groups: array_values(
+                $series->attendingGroups()->get()->map(static fn(AttendingGroup $attending): int => $attending->group_id)->all(),
+            ),
+            timezone: $series->timezone,
+            appliesFrom: null,
+        );
     }
 }

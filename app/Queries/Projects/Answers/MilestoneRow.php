@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Queries\Projects\Answers;
 
 use App\Models\Milestone;
+use App\Models\Project;
 use App\Queries\Props;
 use Loftrin\Core\Calendar\Day;
 use stdClass;
@@ -32,5 +33,13 @@ final readonly class MilestoneRow implements Props
         $on = Day::of((string) $row->on);
 
         return new self((int) $row->id, (string) $row->title, $on, null, $on->isBefore($today));
+    }
+
+    /** @return list<self> */
+    public static function all(Project $project, Day $today): array
+    {
+        return array_values(
+            $project->milestones->map(static fn(Milestone $milestone): self => self::of($milestone, $today))->all(),
+        );
     }
 }

@@ -32,13 +32,10 @@ final readonly class ProjectView implements Props
      * @param list<int> $now ids of the tasks that can start now
      * @param list<TaskRow> $aside dropped and shelved
      * @param list<HistoryRow> $history newest first
-     * @param ?Option $template that it was made from
      * @param list<FieldEntry> $fields of one's own
      * @param list<Option> $collections that there are
      * @param list<int> $gathered those that it is in
      * @param list<RecurringTaskRow> $recurringTasks that run for it
-     * @param int $templateChanges in how many tasks its template says otherwise by now, and nobody has been asked yet
-     * @param int $templateLeft in how many it differs on purpose
      * @param string $sum how the progress adds up, in words
      * @param ?string $countsAlso why the share is another than that of the tasks done: "by estimated time"
      * @param ?ForecastView $forecast null without a pace, or when it is too early to say
@@ -48,8 +45,6 @@ final readonly class ProjectView implements Props
     public function __construct(
         public RegisterRow $project,
         public array $charter,
-        public ?string $statusLine,
-        public ?Day $statusOn,
         public ?string $learned,
         public array $milestones,
         public array $lines,
@@ -73,9 +68,7 @@ final readonly class ProjectView implements Props
         public ?Focus $focus,
         public Beside $beside,
         public array $history,
-        public ?Option $template,
-        public int $templateChanges,
-        public int $templateLeft,
+        public ?UsedTemplate $template,
         public array $recurringTasks,
         public array $fields,
         public array $collections,

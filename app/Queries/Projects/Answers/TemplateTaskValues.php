@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Queries\Projects\Answers;
 
+use App\Models\TemplateDependency;
+use App\Models\TemplateStep;
+use App\Models\TemplateTask;
 use App\Queries\Props;
 
 final readonly class TemplateTaskValues implements Props
@@ -24,5 +27,34 @@ final readonly class TemplateTaskValues implements Props
         public string $key,
         public array $after,
     ) {
+    }
+
+    public static function of(TemplateTask $task): self
+    {
+        return new self(
+            id: $task->id,
+            title: $task->title,
+            stage: $task->stage->name ?? '',
+            role: $task->role ?? '',
+            day: (string) $task->day,
+            minutes: (string) $task->minutes,
+            steps: array_values(
+                $task->steps
+                                        ->map(
+                                            static fn(TemplateStep $step): TemplateStepValues => new TemplateStepValues(
+                                                $step->id,
+                                                $step->title,
+                                                $step->how_to ?? '',
+                                            ),
+                                        )
+                                        ->all(),
+            ),
+            key: (string) $task->id,
+            after: array_values(
+                $task->dependencies
+                                        ->map(static fn(TemplateDependency $link): string => (string) $link->after_id)
+                                        ->all(),
+            ),
+        );
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Queries\Projects\Answers;
 
+use App\Models\Template;
+use App\Models\TemplateMilestone;
 use App\Queries\Props;
 use Loftrin\Core\Work\StageOrder;
 use Loftrin\Core\Work\Weighing;
@@ -30,5 +32,39 @@ final readonly class TemplateValues implements Props
         public array $milestones,
         public bool $lastIsDone,
     ) {
+    }
+
+    /** With the pieces of {@see Template::PIECES} loaded. */
+    public static function of(Template $template): self
+    {
+        return new self(
+            id: $template->id,
+            title: $template->title,
+            outcome: $template->outcome ?? '',
+            area: $template->area_id,
+            weighing: $template->weighing,
+            order: $template->order,
+            days: (string) $template->days,
+            stages: array_values($template->stages->map(static fn($stage): string => $stage->name)->all()),
+            tasks: array_values(
+                $template->tasks
+                        ->map(
+                            TemplateTaskValues::of(...),
+                        )
+                        ->all(),
+            ),
+            milestones: array_values(
+                $template->milestones
+                        ->map(
+                            static fn(TemplateMilestone $milestone): TemplateMilestoneValues => new TemplateMilestoneValues(
+                                $milestone->id,
+                                $milestone->title,
+                                (string) $milestone->day,
+                            ),
+                        )
+                        ->all(),
+            ),
+            lastIsDone: $template->last_is_done,
+        );
     }
 }

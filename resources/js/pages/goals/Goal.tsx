@@ -217,12 +217,12 @@ function Actions({ page }: { page: GoalView }) {
                 )}
                 {frame?.me.id !== goal.owner.id && (
                     <Button
-                        aria-pressed={page.isFollowed}
+                        aria-pressed={page.followedBy.isMe}
                         onClick={() => {
-                            act(page.isFollowed ? 'delete' : 'post', route('goals.follow', goal.id));
+                            act(page.followedBy.isMe ? 'delete' : 'post', route('goals.follow', goal.id));
                         }}
                     >
-                        {page.isFollowed ? 'Stop following' : 'Follow'}
+                        {page.followedBy.isMe ? 'Stop following' : 'Follow'}
                     </Button>
                 )}
                 {page.mayChange && <ButtonLink href={route('goals.edit', goal.id)}>Edit</ButtonLink>}

@@ -22,9 +22,9 @@ export function GoalHistory({ page }: { page: GoalView }) {
         <Section
             title="Comments and history"
             aside={
-                page.followers === 0
+                page.followedBy.others === 0
                     ? `${page.goal.owner.name} is notified.`
-                    : `${page.goal.owner.name} and ${String(page.followers)} more are notified.`
+                    : `${page.goal.owner.name} and ${String(page.followedBy.others)} more are notified.`
             }
         >
             {!page.isPast && <Say goal={page.goal.id} />}

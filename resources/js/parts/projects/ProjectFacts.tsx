@@ -1,3 +1,4 @@
+import { count } from '../../lib/words';
 import { Link } from '@inertiajs/react';
 import type { ReactNode } from 'react';
 import { MilestonesButton } from './Milestones';
@@ -7,7 +8,7 @@ import { Section } from '../signs/Section';
 import { Files, HelpersButton } from '../beside/Beside';
 import { SharedButton } from '../recurring/WorkRecurringTasks';
 import { RecurringTaskLine } from '../recurring/RecurringTaskLine';
-import type { FieldEntry, Option as Choice, ProjectState, ProjectView } from '../../generated/props';
+import type { FieldEntry, ProjectState, ProjectView, UsedTemplate } from '../../generated/props';
 import { act } from '../../lib/queue/act';
 import { dateWords, dayWords } from '../../lib/dates';
 import { focusOptions, labelled } from '../../lib/options';
@@ -93,22 +94,20 @@ function WhatIsSet({
                     {page.mayChange ? <OwnField field={field} project={page.project.id} /> : field.value}
                 </Fact>
             ))}
-            {page.template !== null && <FromTemplate page={page} template={page.template} />}
+            {page.template !== null && <FromTemplate template={page.template} />}
         </div>
     );
 }
 
-function FromTemplate({ page, template }: { page: ProjectView; template: Choice }) {
+function FromTemplate({ template }: { template: UsedTemplate }) {
     return (
         <Fact label="Template">
-            <Link href={route('templates.show', Number(template.value))} className="link">
-                {template.label}
+            <Link href={route('templates.show', template.id)} className="link">
+                {template.title}
             </Link>
-            {page.templateChanges > 0 && <span className="block text-xs text-ink-2">has changed since</span>}
-            {page.templateLeft > 0 && (
-                <span className="block text-xs text-ink-2">
-                    differs in {`${String(page.templateLeft)} ${page.templateLeft === 1 ? 'task' : 'tasks'}`}, left on purpose
-                </span>
+            {template.changes > 0 && <span className="block text-xs text-ink-2">has changed since</span>}
+            {template.left > 0 && (
+                <span className="block text-xs text-ink-2">differs in {count(template.left, 'task')}, left on purpose</span>
             )}
         </Fact>
     );

@@ -10,7 +10,7 @@ import { TextField } from '../../ui/Field';
 /** How it stands, in a line with its date. */
 export function StatusLine({ page }: { page: ProjectView }) {
     const [isWriting, setWriting] = useState(false);
-    const form = useForm(`status of project ${String(page.project.id)}`, { line: page.statusLine ?? '' });
+    const form = useForm(`status of project ${String(page.project.id)}`, { line: page.project.statusLine ?? '' });
 
     const save = (event: SubmitEvent) => {
         event.preventDefault();
@@ -41,10 +41,10 @@ export function StatusLine({ page }: { page: ProjectView }) {
 
     return (
         <p className="mt-2 flex flex-wrap items-baseline gap-x-3">
-            {page.statusLine !== null && (
+            {page.project.statusLine !== null && (
                 <>
-                    <span className="font-medium">{page.statusLine}</span>
-                    {page.statusOn !== null && <span className="text-xs text-ink-2">{dayWords(page.statusOn)}</span>}
+                    <span className="font-medium">{page.project.statusLine}</span>
+                    {page.project.statusOn !== null && <span className="text-xs text-ink-2">{dayWords(page.project.statusOn)}</span>}
                 </>
             )}
             {page.mayChange && (
@@ -55,7 +55,7 @@ export function StatusLine({ page }: { page: ProjectView }) {
                         setWriting(true);
                     }}
                 >
-                    {page.statusLine === null ? 'Say where it stands' : 'Where it stands'}
+                    {page.project.statusLine === null ? 'Say where it stands' : 'Where it stands'}
                 </Button>
             )}
         </p>

@@ -127,8 +127,9 @@ function MoreFilters({
 }) {
     return (
         <div className="flex flex-wrap items-baseline gap-x-2 gap-y-1">
-            Owner {select('owner', 'Owner', peopleAsOptions(page.people), 'anybody')} Area {select('area', 'Area', page.areas, 'any area')}{' '}
-            Thread {select('thread', 'Thread', page.threads, 'any thread')}
+            <>Owner {select('owner', 'Owner', peopleAsOptions(page.people), 'anybody')}</>
+            <>Area {select('area', 'Area', page.areas, 'any area')}</>
+            <>Thread {select('thread', 'Thread', page.threads, 'any thread')}</>
             Focus needed {select('focus', 'Focus needed', focusOptions, 'any')}
             {page.collections.length > 0 && <>Collection {select('collection', 'Collection', page.collections, 'any')}</>}
             {page.fields.length > 0 && <>Field {select('field', 'Field', page.fields, 'any field')} is</>}
