@@ -174,12 +174,12 @@ final class Meetings
 
     /**
      * @param SeriesScript $script
-     * @param array<int, int> $minutes that each item took
+     * @param array<int, int> $took minutes, by item
      */
-    private function standing(int $meeting, array $script, array $minutes, int $place, int $from, DateTimeImmutable $at): DateTimeImmutable
+    private function standing(int $meeting, array $script, array $took, int $place, int $from, DateTimeImmutable $at): DateTimeImmutable
     {
         foreach ($script['standing'] as $line => [$title, $length, $who, $goal]) {
-            $spent = $minutes[$line];
+            $spent = $took[$line];
             $this->laid->item($meeting, $from + $line, $at, $spent, [
                 'kind' => 'standing',
                 'title' => $title,
