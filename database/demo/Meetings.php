@@ -176,11 +176,11 @@ final class Meetings
      * @param SeriesScript $script
      * @param array<int, int> $took minutes, by item
      */
-    private function standing(int $meeting, array $script, array $took, int $place, int $from, DateTimeImmutable $at): DateTimeImmutable
+    private function standing(int $id, array $script, array $took, int $place, int $from, DateTimeImmutable $at): DateTimeImmutable
     {
         foreach ($script['standing'] as $line => [$title, $length, $who, $goal]) {
             $spent = $took[$line];
-            $this->laid->item($meeting, $from + $line, $at, $spent, [
+            $this->laid->item($id, $from + $line, $at, $spent, [
                 'kind' => 'standing',
                 'title' => $title,
                 'minutes' => $length,
