@@ -108,6 +108,16 @@ export function setYearStart(month: number): void {
 /** "2027", or "2026/27" where the year spans two */
 export const yearWords = (year: string) => (yearStartsIn === 1 ? year : `${String(Number(year) - 1)}/${year.slice(2)}`);
 
+/** The words of a period, with its year where it is another one: "Q4", "Q4 2024/25", "Week 1 2027". */
+export function wordsOf({ name, words: said }: { name: string; words: string }): string {
+    const [year = '', part = ''] = name.split('-');
+    // Quarters are those of the workspace's year, weeks and months those of the calendar.
+    const isNext = part.startsWith('Q') && yearStartsIn > 1 && Number(today.slice(5, 7)) >= yearStartsIn;
+    const isPlain = part === '' || Number(year) === Number(today.slice(0, 4)) + (isNext ? 1 : 0);
+
+    return isPlain ? said : `${said} ${part.startsWith('Q') ? yearWords(year) : year}`;
+}
+
 /** A planned day or period in words: "Tue 9 Feb", "week 6", "February", "Q1 2026/27", "2027" */
 export function plannedWords(planned: string): string {
     const [year = '', part] = planned.split('-');
@@ -143,6 +153,10 @@ export function ofWords(of: string): string {
 
 /** A space that keeps a figure and its unit on one line. */
 const UNBROKEN = '\u00a0';
+
+/** Many hours, to the hour: "485 h"; few as they are. */
+export const manyHoursWords = (minutes: number): string =>
+    hoursWords(Math.abs(minutes) < 100 * 60 ? minutes : Math.round(minutes / 60) * 60);
 
 /** Minutes as hours: "2 h 45 min", "30 min". It never breaks across lines. */
 export function hoursWords(minutes: number): string {

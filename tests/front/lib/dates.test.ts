@@ -8,6 +8,7 @@ import {
     hoursWords,
     isDay,
     longDayWords,
+    manyHoursWords,
     monthWords,
     ofWords,
     plannedWords,
@@ -15,6 +16,7 @@ import {
     setYearStart,
     spanWords,
     weekdayNumber,
+    wordsOf,
     yearWords,
 } from '../../../resources/js/lib/dates';
 
@@ -129,5 +131,35 @@ describe('minutes in words', () => {
     ])('%i', (minutes, said) => {
         // The spaces within keep it on one line.
         expect(hoursWords(minutes)).toBe(said.replaceAll(' ', '\u00a0'));
+    });
+});
+
+describe('many hours', () => {
+    it.each([
+        [165, '2 h 45 min'],
+        [5999, '99 h 59 min'],
+        [6000, '100 h'],
+        [29130, '486 h'],
+        [-29130, '−485 h'],
+    ])('are said to the hour: %i', (minutes, said) => {
+        expect(manyHoursWords(minutes)).toBe(said.replaceAll(' ', '\u00a0'));
+    });
+});
+
+describe('a period in words', () => {
+    it.each([
+        [1, '2027-02-09', '2027-Q1', 'Q1', 'Q1'],
+        [1, '2027-02-09', '2026-Q4', 'Q4', 'Q4 2026'],
+        [1, '2026-12-31', '2027-W01', 'Week 1', 'Week 1 2027'],
+        [4, '2026-11-25', '2027-Q4', 'Q4', 'Q4'],
+        [4, '2027-02-09', '2027-Q4', 'Q4', 'Q4'],
+        [4, '2026-11-25', '2026-Q4', 'Q4', 'Q4 2025/26'],
+        [4, '2026-11-25', '2026-W48', 'Week 48', 'Week 48'],
+        [4, '2026-11-25', '2027-02', 'February', 'February 2027'],
+        [4, '2026-11-25', '2026', '2025/26', '2025/26'],
+    ])('of a year from month %i, on %s: %s', (yearStart, today, name, words, said) => {
+        setYearStart(yearStart);
+        setToday(today);
+        expect(wordsOf({ name, words })).toBe(said);
     });
 });

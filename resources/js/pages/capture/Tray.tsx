@@ -20,7 +20,7 @@ export default function Tray({ page }: { page: TrayProps }) {
     return (
         <div className="grid flex-1 grid-cols-[1fr_344px] max-lg:grid-cols-1">
             <Head title={page.of === null ? 'Tray' : `Tray of ${page.of.title}`} />
-            <div className="min-w-0 px-6 py-5 max-md:px-4">
+            <div className="sheet-edge min-w-0">
                 {item === undefined ? (
                     <NothingToSort page={page} />
                 ) : (
@@ -58,7 +58,7 @@ export default function Tray({ page }: { page: TrayProps }) {
                     </Section>
                 )}
             </div>
-            <aside className="space-y-6 border-l border-hairline px-6 py-5 max-lg:border-0 max-md:px-4">
+            <aside className="sheet-edge space-y-6 border-l border-hairline max-lg:border-0">
                 <DoesItFit page={page} />
                 {sorted.length > 0 && <SortedJustNow sorted={sorted} />}
             </aside>

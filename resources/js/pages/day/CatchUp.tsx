@@ -18,7 +18,7 @@ export default function CatchUp({ page }: { page: CatchUpView }) {
     return (
         <div className="grid flex-1 grid-cols-[372px_1fr] max-lg:grid-cols-1">
             <Head title="Catch up" />
-            <aside className="border-r border-hairline px-6 py-5 max-lg:border-0 max-md:px-4">
+            <aside className="sheet-edge border-r border-hairline max-lg:border-0">
                 <h1>Catch up</h1>
                 <p className="text-ink-2">
                     {page.from === null || page.until === null
@@ -28,7 +28,7 @@ export default function CatchUp({ page }: { page: CatchUpView }) {
                 </p>
                 <Happened page={page} />
             </aside>
-            <div className="min-w-0 px-6 py-5 max-md:px-4">
+            <div className="sheet-edge min-w-0">
                 <Decide title="Late" hint="past the due date" tasks={page.late} page={page} />
                 <Decide title="Carried over" hint="planned for a time that is over" tasks={page.carried} page={page} />
                 {page.late.length + page.carried.length === 0 && <Empty>Nothing is late, and nothing was carried over.</Empty>}

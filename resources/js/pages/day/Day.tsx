@@ -36,7 +36,7 @@ export default function Day({ page }: { page: DayView }) {
                     <DueNow passes={page.passes} />
                 </div>
             )}
-            <div className="col-start-1 row-span-2 row-start-1 min-w-0 px-6 py-5 max-lg:row-span-1 max-lg:row-start-auto max-md:px-4">
+            <div className="sheet-edge col-start-1 row-span-2 row-start-1 min-w-0 max-lg:row-span-1 max-lg:row-start-auto">
                 <Heading page={page} />
                 <HoursOfDay hours={page.hours} kept={keptOn(page)} />
                 <MainThing page={page} />

@@ -18,7 +18,7 @@ export default function Log({ page }: { page: LogView }) {
     };
 
     return (
-        <div className="px-6 py-5 max-md:px-4">
+        <div className="sheet-edge">
             <Head title="Log" />
             <header className="mb-3 flex flex-wrap items-baseline gap-x-4 gap-y-2">
                 <h1>Log</h1>

@@ -1,13 +1,14 @@
 import { Head, Link } from '@inertiajs/react';
 import { useForm } from '../../lib/kept/useForm';
-import { type ReactNode, type SubmitEvent, useState } from 'react';
+import { type ReactNode, useState } from 'react';
 import type { AreaView, PersonTag, RegisterRow, TaskRow } from '../../generated/props';
 import { hoursWords } from '../../lib/dates';
-import { bind } from '../../lib/forms';
+import { addingLine } from '../../lib/forms';
 import { route } from '../../lib/routes';
 import { Cord } from '../../parts/signs/Cord';
 import { GaugeLine } from '../../parts/signs/Gauge';
 import { GoalBlock } from '../../parts/signs/GoalLine';
+import { AddLine } from '../../parts/fields/AddLine';
 import { Empty, Section } from '../../parts/signs/Section';
 import { TaskLine } from '../../parts/task/TaskLine';
 import { AreaForm, kindWords } from '../../parts/direction/AreaForm';
@@ -17,54 +18,58 @@ import { Contacts } from '../../parts/direction/Contacts';
 import { WorkRecurringTasks } from '../../parts/recurring/WorkRecurringTasks';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
-import { TextField } from '../../ui/Field';
 
 /** What runs in an area, what comes in, what was done, and how much of the time moved it forward. */
 export default function Area({ page }: { page: AreaView }) {
     const { area } = page;
 
     return (
-        <div className="px-6 py-4 pb-10 max-md:px-4">
+        <div className="sheet-edge">
             <Head title={area.name} />
             <Title page={page} />
             <div className="mt-5 grid grid-cols-[1fr_320px] gap-x-10 gap-y-8 max-lg:grid-cols-1">
                 <div className="min-w-0 space-y-7">
-                    <Section title="Goals">
-                        <ul className="grid grid-cols-2 gap-x-8 max-md:grid-cols-1">
-                            {page.goals.map((goal) => (
-                                <GoalBlock key={goal.id} goal={goal} />
-                            ))}
-                        </ul>
-                        {page.goals.length === 0 && <Empty>No open goals.</Empty>}
-                    </Section>
-                    <Section title="This week" aside="Open tasks planned or due this week, by rank.">
-                        {page.thisWeek.length === 0 && <Empty>Nothing is planned this week.</Empty>}
-                        <Few tasks={page.thisWeek} people={page.people} showsTime>
-                            {page.thisWeekMore > 0 && (
-                                <Link
-                                    href={route('saved.build', {
-                                        _query: { conditions: [{ field: 'area', value: String(area.id) }], sort: 'planned' },
-                                    })}
-                                    className="text-sm link "
-                                >
-                                    {page.thisWeekMore} more in the list of all open tasks
-                                </Link>
-                            )}
-                        </Few>
-                    </Section>
-                    <Section title="Active projects">
-                        {page.projects.length === 0 && <Empty>No active projects.</Empty>}
-                        <ul className="divide-y divide-hairline">
-                            {page.projects.map((project) => (
-                                <Project key={project.id} project={project} />
-                            ))}
-                        </ul>
-                    </Section>
+                    {page.goals.length > 0 && (
+                        <Section title="Goals">
+                            <ul className="grid grid-cols-2 gap-x-8 max-md:grid-cols-1">
+                                {page.goals.map((goal) => (
+                                    <GoalBlock key={goal.id} goal={goal} />
+                                ))}
+                            </ul>
+                        </Section>
+                    )}
+                    {page.thisWeek.length > 0 && (
+                        <Section title="This week" aside="Open tasks planned or due this week, by rank.">
+                            <Few tasks={page.thisWeek} people={page.people} showsTime>
+                                {page.thisWeekMore > 0 && (
+                                    <Link
+                                        href={route('saved.build', {
+                                            _query: { conditions: [{ field: 'area', value: String(area.id) }], sort: 'planned' },
+                                        })}
+                                        className="text-sm link"
+                                    >
+                                        {page.thisWeekMore} more in the list of all open tasks
+                                    </Link>
+                                )}
+                            </Few>
+                        </Section>
+                    )}
+                    {page.projects.length > 0 && (
+                        <Section title="Active projects">
+                            <ul className="divide-y divide-hairline">
+                                {page.projects.map((project) => (
+                                    <Project key={project.id} project={project} />
+                                ))}
+                            </ul>
+                        </Section>
+                    )}
                     <ItsTray page={page} />
-                    <Section title="Done in the last four weeks">
-                        {page.done.length === 0 && <Empty>Nothing in the last four weeks.</Empty>}
-                        <Few tasks={page.done} people={page.people} />
-                    </Section>
+                    {page.done.length > 0 && (
+                        <Section title="Done in the last four weeks">
+                            <Few tasks={page.done} people={page.people} />
+                        </Section>
+                    )}
+                    <WhatIsNot page={page} />
                 </div>
                 <div className="space-y-7">
                     <TimeSpent page={page} />
@@ -80,6 +85,18 @@ export default function Area({ page }: { page: AreaView }) {
             </div>
         </div>
     );
+}
+
+/** What there is nothing of, in one sentence. */
+function WhatIsNot({ page }: { page: AreaView }) {
+    const missing = [
+        page.goals.length === 0 && 'no open goals',
+        page.thisWeek.length === 0 && 'nothing planned this week',
+        page.projects.length === 0 && 'no active projects',
+        page.done.length === 0 && 'nothing done in the last four weeks',
+    ].filter((words) => words !== false);
+
+    return missing.length > 0 && <Empty>{`${missing.join(', ').replace(/^./, (letter) => letter.toUpperCase())}.`}</Empty>;
 }
 
 /** How many tasks are listed before the rest folds. */
@@ -180,30 +197,9 @@ function Project({ project }: { project: RegisterRow }) {
 function ItsTray({ page }: { page: AreaView }) {
     const form = useForm(`jot for area ${String(page.area.id)}`, { words: '' });
 
-    const jot = (event: SubmitEvent) => {
-        event.preventDefault();
-        form.post(route('areas.jot', page.area.id), {
-            onSuccess: () => {
-                form.reset();
-            },
-        });
-    };
-
     return (
         <Section title="Tray" aside="What has come in for this area. Anyone can sort it.">
-            <form onSubmit={jot} className="flex items-start gap-3 pb-2">
-                <TextField
-                    label="Add to this tray"
-                    isLabelHidden
-                    placeholder="A request or an idea"
-                    className="flex-1"
-                    maxLength={2000}
-                    {...bind(form, 'words')}
-                />
-                <Button type="submit" disabled={form.processing || form.data.words.trim() === ''}>
-                    Add
-                </Button>
-            </form>
+            <AddLine words="A request or an idea" maxLength={2000} {...addingLine(form, 'words', route('areas.jot', page.area.id))} />
             <ul className="divide-y divide-hairline border-t border-hairline">
                 {page.tray.map((words, place) => (
                     <li key={place} className="two-lines py-1">

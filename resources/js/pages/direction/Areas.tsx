@@ -18,7 +18,7 @@ export default function Areas({ page }: { page: AreasProps }) {
     const [isOpen, setOpen] = useState(false);
 
     return (
-        <div className="px-6 py-4 pb-10 max-md:px-4">
+        <div className="sheet-edge">
             <Head title="Areas and clients" />
             <div className="max-w-4xl space-y-8">
                 <div className="flex items-baseline justify-between gap-4">

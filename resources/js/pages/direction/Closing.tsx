@@ -4,7 +4,7 @@ import { Head, Link } from '@inertiajs/react';
 import { useForm, type Form } from '../../lib/kept/useForm';
 import type { SubmitEvent } from 'react';
 import type { ClosedGoal, ClosingRow, ClosingView } from '../../generated/props';
-import { plannedWords } from '../../lib/dates';
+import { plannedWords, wordsOf } from '../../lib/dates';
 import { route } from '../../lib/routes';
 import { GoalTitle } from '../../parts/signs/GoalTitle';
 import { GaugeLine, Standing } from '../../parts/signs/Gauge';
@@ -33,8 +33,8 @@ export default function Closing({ page }: { page: ClosingView }) {
 
     return (
         <div className="grid flex-1 grid-cols-[minmax(0,1fr)_320px] max-lg:grid-cols-1">
-            <Head title={`Close ${page.period.words}`} />
-            <div className="px-6 py-5 pb-10 max-md:px-4">
+            <Head title={`Close ${wordsOf(page.period)}`} />
+            <div className="sheet-edge">
                 <ClosingHead page={page} mine={mine} closing={closing} />
                 {page.open.length === 0 && (
                     <Empty
@@ -58,7 +58,7 @@ export default function Closing({ page }: { page: ClosingView }) {
                     </Section>
                 )}
             </div>
-            <aside className="border-l border-hairline px-6 py-5 max-lg:border-0 max-md:px-4">
+            <aside className="sheet-edge border-l border-hairline max-lg:border-0">
                 <WrittenAbout lines={page.written} className="mb-6 print:hidden" />
                 {page.open.length > 0 && (
                     <EffectOnFigures
@@ -76,7 +76,7 @@ export default function Closing({ page }: { page: ClosingView }) {
 function ClosingHead({ page, mine, closing }: { page: ClosingView; mine: ClosingRow[]; closing: number }) {
     return (
         <div className="mb-4 flex flex-wrap items-baseline gap-x-4">
-            <h1 className="text-2xl">Close {page.period.words}</h1>
+            <h1>Close {wordsOf(page.period)}</h1>
             <p className="flex-1 text-ink-2">
                 {page.isOver ? '' : 'This period is not over yet. Goals can be closed early. '}Choose a result for each goal, then what
                 happens to what is still open.

@@ -11,7 +11,7 @@ import { ButtonLink } from '../../ui/Button';
 /** Where we are going: what stands for years, then this year and its quarters. */
 export default function Direction({ page }: { page: DirectionView }) {
     return (
-        <div className="px-6 py-4 pb-10 max-md:px-4">
+        <div className="sheet-edge">
             <Head title={`Direction ${page.year.period.name}`} />
             <h1 className="sr-only">Direction {page.year.period.words}</h1>
             <div className="space-y-8">

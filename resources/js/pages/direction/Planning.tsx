@@ -4,7 +4,7 @@ import { WordSelect } from '../../ui/Select';
 import { Head, router } from '@inertiajs/react';
 import type { PlanningStep, PlanningView } from '../../generated/props';
 import { act } from '../../lib/queue/act';
-import { dayWords, fullDateWords } from '../../lib/dates';
+import { dayWords, fullDateWords, wordsOf } from '../../lib/dates';
 import { route } from '../../lib/routes';
 import { DirectionStep } from '../../parts/planning/DirectionStep';
 import { OrderStep } from '../../parts/planning/OrderStep';
@@ -24,10 +24,10 @@ export default function Planning({ page }: { page: PlanningView }) {
     const { stretch, step } = page;
 
     return (
-        <div className="w-full px-6 py-5 pb-10 max-md:px-4">
-            <Head title={`Plan ${stretch.words}`} />
+        <div className="sheet-edge">
+            <Head title={`Plan ${wordsOf(stretch)}`} />
             <div className="mb-2 flex flex-wrap items-baseline justify-between gap-x-4">
-                <h1 className="text-2xl">Plan {stretch.words}</h1>
+                <h1>Plan {wordsOf(stretch)}</h1>
                 {stretch.horizon === 'week' && <HowManyWeeks page={page} />}
                 <p className="text-xs text-ink-2">
                     {dayWords(stretch.first)} to {dayWords(stretch.last)}

@@ -17,7 +17,7 @@ export default function Shelf({ page }: { page: ShelfProps }) {
     );
 
     return (
-        <div className="px-6 py-4 pb-10 max-md:px-4">
+        <div className="sheet-edge">
             <Head title="Shelf" />
             <div className="flex flex-wrap items-baseline justify-between gap-x-4">
                 <h1>Shelf</h1>

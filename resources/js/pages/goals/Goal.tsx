@@ -36,14 +36,14 @@ export default function Goal({ page }: { page: GoalView }) {
     return (
         <div className="grid flex-1 grid-cols-[224px_1fr] grid-rows-[auto_1fr] max-md:grid-cols-1 max-md:grid-rows-none">
             <Head title={goal.title} />
-            <aside className="row-span-2 border-r border-hairline px-6 py-5 pr-5 max-md:order-2 max-md:border-0 max-md:px-4 max-md:py-0">
+            <aside className="sheet-edge row-span-2 border-r border-hairline pr-5 max-md:order-2 max-md:border-0 max-md:py-0">
                 <div className="max-md:hidden">
                     <Ladder page={page} />
                 </div>
                 <NextStep page={page} />
             </aside>
             <GoalHead page={page} takesReadings={takesReadings} />
-            <div className="min-w-0 px-7 pb-10 max-md:order-3 max-md:px-4">
+            <div className="min-w-0 px-6 pb-10 max-md:order-3 max-md:px-4">
                 {page.measure !== 'judged' && page.measure !== 'yes_no' && (
                     <div className="mt-4">
                         <Suspense fallback={<div className="h-64" />}>
@@ -71,7 +71,7 @@ export default function Goal({ page }: { page: GoalView }) {
 
 function GoalHead({ page, takesReadings }: { page: GoalView; takesReadings: boolean }) {
     return (
-        <div className="min-w-0 px-7 pt-5 max-md:order-1 max-md:px-4">
+        <div className="min-w-0 px-6 pt-5 max-md:order-1 max-md:px-4">
             <p className="mb-1 flex flex-wrap items-center gap-x-2.5 text-xs text-ink-2 md:hidden">
                 <ThreadLine
                     parts={page.above.map((above) => ({ value: route('goals.show', above.id), label: above.title }))}
@@ -100,7 +100,7 @@ function WhatItSays({ page }: { page: GoalView }) {
                     </Link>
                 </p>
             )}
-            <h1 className="text-2xl">{page.goal.title}</h1>
+            <h1>{page.goal.title}</h1>
             <p className="mt-1 text-xs text-ink-2">
                 {page.closedOn !== null
                     ? [

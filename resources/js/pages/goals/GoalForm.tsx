@@ -39,7 +39,7 @@ export default function GoalForm({ page }: { page: GoalFormView }) {
     const save = saving(form, goal.id, route('goals.store'), (id) => route('goals.update', id));
 
     return (
-        <div className="mx-auto w-full max-w-2xl px-6 py-6 max-md:px-4">
+        <div className="sheet-edge max-w-2xl">
             <Head title={goal.id === null ? 'New goal' : `Edit ${goal.title}`} />
             <h1 className="mb-5">{goal.id === null ? 'New goal' : 'Edit the goal'}</h1>
             {page.brings !== null && <p className="mb-5 border-y border-hairline py-2 text-sm">{page.brings}</p>}

@@ -9,10 +9,10 @@ import { Button } from '../../ui/Button';
 /** What happened to the goals that one owns or follows. */
 export default function Updates({ page }: { page: UpdatesProps }) {
     return (
-        <div className="w-full space-y-6 px-6 py-5 max-md:px-4">
+        <div className="sheet-edge space-y-6">
             <Head title="Updates" />
             <div className="flex items-baseline justify-between gap-4">
-                <h1 className="text-2xl">Updates</h1>
+                <h1>Updates</h1>
                 {page.unread.length > 0 && (
                     <Button
                         onClick={() => {

@@ -29,7 +29,7 @@ export default function List({ page }: { page: ListView }) {
             <Head title={words.name} />
             <ListNav lists={page.lists} saved={page.saved} at={route('lists.show', list)} />
             <div className={clsx('grid flex-1 max-lg:grid-cols-1', list === 'not_scheduled' && 'grid-cols-[1fr_248px]')}>
-                <div className="min-w-0 px-6 py-5 pb-10 max-md:px-4">
+                <div className="sheet-edge min-w-0">
                     <div className="mb-3 flex flex-wrap items-end justify-between gap-4">
                         <div>
                             <h1>{words.name}</h1>

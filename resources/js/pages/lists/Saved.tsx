@@ -23,7 +23,7 @@ export default function Saved({ page }: { page: SavedView }) {
         <>
             <Head title={isNew ? 'New list' : page.title} />
             <ListNav lists={page.lists} saved={page.saved} at={page.id === null ? route('saved.build') : route('saved.show', page.id)} />
-            <div className="min-w-0 px-6 py-5 pb-10 max-md:px-4">
+            <div className="sheet-edge min-w-0">
                 <div className="mb-3 flex flex-wrap items-end justify-between gap-4">
                     <div>
                         <h1>{isNew ? 'New list' : page.title}</h1>

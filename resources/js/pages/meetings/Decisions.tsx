@@ -24,7 +24,7 @@ export default function Decisions({ page }: { page: DecisionsView }) {
     };
 
     return (
-        <div className="space-y-6 px-6 py-5 max-md:px-4">
+        <div className="sheet-edge space-y-6">
             <Head title="Decisions and minutes" />
             <h1>Decisions and minutes</h1>
             <form

@@ -17,7 +17,7 @@ export default function Issue({ page }: { page: IssueView }) {
     return (
         <div className="grid flex-1 grid-cols-[1fr_320px] max-lg:grid-cols-1">
             <Head title={issue.title} />
-            <div className="min-w-0 space-y-6 px-6 py-5 max-md:px-4">
+            <div className="sheet-edge min-w-0 space-y-6">
                 <header>
                     <p className="flex flex-wrap items-center gap-x-3 text-xs text-ink-2">
                         <Cord cord={issue.cord} />
@@ -44,7 +44,7 @@ export default function Issue({ page }: { page: IssueView }) {
                     <Comments of={`issue ${String(issue.id)}`} comments={page.comments} address={route('issues.comment', issue.id)} />
                 </Section>
             </div>
-            <aside className="space-y-6 border-l border-hairline px-6 py-5 max-lg:border-0 max-md:px-4">
+            <aside className="sheet-edge space-y-6 border-l border-hairline max-lg:border-0">
                 <Section title="What it needs">
                     <dl className="facts">
                         <Fact name="Ends in" value={needWords[issue.need]} />

@@ -9,7 +9,7 @@ import { ButtonLink } from '../../ui/Button';
 
 export default function Meetings({ page }: { page: MeetingsProps }) {
     return (
-        <div className="px-6 py-5 max-md:px-4">
+        <div className="sheet-edge">
             <Head title="Meetings" />
             <div className="mb-4 flex flex-wrap items-end justify-between gap-4">
                 <h1>Meetings</h1>

@@ -13,7 +13,7 @@ export default function Record({ page }: { page: SeriesRecordView }) {
     const oldest = page.oldestDays === null ? '' : `, the oldest for ${count(page.oldestDays, 'day')}`;
 
     return (
-        <div className="space-y-8 px-6 py-5 max-md:px-4">
+        <div className="sheet-edge space-y-8">
             <Head title={`How ${page.title} goes`} />
             <RecordHead page={page} took={took} planned={planned} oldest={oldest} />
             {page.meetings.length === 0 && <Empty>Once some of these meetings were held, their times and issues are compared here.</Empty>}

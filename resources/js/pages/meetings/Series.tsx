@@ -36,7 +36,7 @@ export default function Series({ page }: { page: SeriesView }) {
     return (
         <div className="grid flex-1 grid-cols-[1fr_320px] max-lg:grid-cols-1">
             <Head title={series.title} />
-            <div className="min-w-0 px-6 py-5 max-md:px-4">
+            <div className="sheet-edge min-w-0">
                 <When page={page} />
                 <h1>{series.title}</h1>
                 {page.changes !== null && (
@@ -122,7 +122,7 @@ function Early({ series, on, setEarly }: { series: SeriesRow; on: string; setEar
 
 function BesideTheAgenda({ page }: { page: SeriesView }) {
     return (
-        <aside className="space-y-6 border-l border-hairline px-6 py-5 max-lg:border-0 max-md:px-4">
+        <aside className="sheet-edge space-y-6 border-l border-hairline max-lg:border-0">
             <RaiseIssue series={page.series} projects={page.projects} goals={page.goals} />
             {page.followUps.length > 0 && (
                 <Section title="Follow-ups" aside="late ones first">
@@ -174,7 +174,7 @@ function PastMeetings({ page }: { page: SeriesView }) {
                 ))}
             </ul>
             {page.held.length < page.series.held && (
-                <Link href={route('series.show', { series: page.series.id, _query: { all: 1 } })} preserveScroll className="text-xs link ">
+                <Link href={route('series.show', { series: page.series.id, _query: { all: 1 } })} preserveScroll className="text-xs link">
                     {page.series.held - page.held.length} earlier meetings
                 </Link>
             )}

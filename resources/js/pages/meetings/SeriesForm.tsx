@@ -40,7 +40,7 @@ export default function SeriesForm({ page }: { page: SeriesFormView }) {
     const save = saving(form, series.id, route('series.store'), (id) => route('series.update', id));
 
     return (
-        <div className="mx-auto w-full max-w-3xl px-6 py-6 max-md:px-4">
+        <div className="sheet-edge max-w-3xl">
             <Head title={series.id === null ? 'New meeting' : `Edit ${series.title}`} />
             <h1 className="mb-5">{series.id === null ? 'New meeting' : 'Edit meeting'}</h1>
             <form onSubmit={save} className="space-y-5">

@@ -13,7 +13,7 @@ import { SelectField } from '../../ui/Select';
 /** One's password, and where one is signed in. */
 export default function Account({ page }: { page: AccountView }) {
     return (
-        <div className="max-w-3xl px-6 py-5 max-md:px-4">
+        <div className="sheet-edge max-w-3xl">
             <Head title="Your account" />
             <h1>Your account</h1>
             <p className="mt-1 mb-6 text-ink-2">You are signed in as {page.email}.</p>

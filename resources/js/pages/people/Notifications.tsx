@@ -41,7 +41,7 @@ const deliveriesOf = (event: NotificationEvent) =>
 /** What one is told of, where one hears of it, and the e-mails that were sent. */
 export default function Notifications({ page }: { page: NotificationsProps }) {
     return (
-        <div className="grid flex-1 grid-cols-2 content-start gap-x-10 gap-y-8 px-6 py-5 max-lg:grid-cols-1 max-md:px-4">
+        <div className="sheet-edge grid flex-1 grid-cols-2 content-start gap-x-10 gap-y-8 max-lg:grid-cols-1">
             <Head title="Notifications" />
             <h1 className="col-span-full">Notifications</h1>
             <Section title="What you are notified of">

@@ -11,7 +11,7 @@ import { TableHead } from '../../ui/TableHead';
 
 export default function People({ page }: { page: PeopleProps }) {
     return (
-        <div className="px-6 py-5 max-md:px-4">
+        <div className="sheet-edge">
             <Head title="People" />
             <div className="mb-4 flex flex-wrap items-end justify-between gap-4">
                 <h1>Hours</h1>

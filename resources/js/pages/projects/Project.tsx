@@ -27,7 +27,7 @@ export default function Project({ page }: { page: ProjectView }) {
     return (
         <div className="grid flex-1 grid-cols-[1fr_280px] max-lg:grid-cols-1">
             <Head title={project.title} />
-            <div className="min-w-0 px-6 py-5 max-md:px-4">
+            <div className="sheet-edge min-w-0">
                 <div className="flex flex-wrap items-baseline justify-between gap-x-6 text-xs text-ink-2">
                     <Serves page={page} />
                     <span>
@@ -84,7 +84,7 @@ export default function Project({ page }: { page: ProjectView }) {
                     </details>
                 )}
             </div>
-            <aside className="space-y-6 border-l border-hairline px-6 py-5 max-lg:border-0 max-md:px-4">
+            <aside className="sheet-edge space-y-6 border-l border-hairline max-lg:border-0">
                 <ProjectFacts page={page} />
                 <History page={page} />
             </aside>

@@ -24,7 +24,7 @@ export default function ProjectForm({ page }: { page: ProjectFormView }) {
     const save = saving(form, project.id, route('projects.store'), (id) => route('projects.update', id));
 
     return (
-        <div className="mx-auto w-full max-w-2xl px-6 py-6 max-md:px-4">
+        <div className="sheet-edge max-w-2xl">
             <Head title={project.id === null ? 'New project' : `Edit ${project.title}`} />
             <h1 className="mb-5">{project.id === null ? 'New project' : 'Edit the project'}</h1>
             <form onSubmit={save} className="space-y-5">

@@ -10,7 +10,7 @@ import { ButtonLink } from '../../ui/Button';
 /** All projects, as far as they are asked for: what needs something stands first. */
 export default function Register({ page }: { page: RegisterProps }) {
     return (
-        <div className="px-6 py-5 max-md:px-4">
+        <div className="sheet-edge">
             <Head title="Projects" />
             <div className="mb-3 flex flex-wrap items-end justify-between gap-4">
                 <div>

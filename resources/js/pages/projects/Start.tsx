@@ -41,7 +41,7 @@ export default function Start({ page }: { page: StartView }) {
     };
 
     return (
-        <div className="w-full max-w-4xl px-6 py-6 max-md:px-4">
+        <div className="sheet-edge max-w-4xl">
             <Head title={`Start from ${page.template}`} />
             <p className="text-xs text-ink-2">From the template {page.template}</p>
             <h1 className="mb-5">Start a project</h1>

@@ -31,7 +31,7 @@ export default function Template({ page }: { page: TemplateView }) {
     };
 
     return (
-        <div className="w-full max-w-6xl px-6 py-6 max-md:px-4">
+        <div className="sheet-edge max-w-6xl">
             <Head title={template.id === null ? 'New template' : template.title} />
             <div className="mb-5 flex flex-wrap items-end justify-between gap-4">
                 <div>

@@ -8,7 +8,7 @@ import { ButtonLink } from '../../ui/Button';
 /** Projects to start others from: one press leads to a new one. */
 export default function Templates({ page }: { page: TemplatesProps }) {
     return (
-        <div className="w-full max-w-4xl px-6 py-5 max-md:px-4">
+        <div className="sheet-edge max-w-4xl">
             <Head title="Templates" />
             <div className="mb-3 flex flex-wrap items-end justify-between gap-4">
                 <div>

@@ -29,7 +29,7 @@ export default function Answers({ page }: { page: AnswersView }) {
     const title = page.questions.find(({ value }) => value === page.key)?.label;
 
     return (
-        <div className="mx-auto w-full max-w-4xl px-6 py-5 max-md:px-4">
+        <div className="sheet-edge max-w-4xl">
             <Head title={title ?? 'What you wrote'} />
             <div className="flex flex-wrap items-baseline gap-x-4">
                 <h1>{title ?? 'What you wrote'}</h1>

@@ -1,3 +1,4 @@
+import { wordsOf } from '../../lib/dates';
 import { Head, Link } from '@inertiajs/react';
 import type { PeriodFacts as Facts, PeriodReviewView, FindingLevel } from '../../generated/props';
 import { act } from '../../lib/queue/act';
@@ -41,7 +42,7 @@ export default function PeriodReview({ page }: { page: PeriodReviewView }) {
 
     return (
         <div className="flex flex-1 flex-col">
-            <Head title={`Review of ${period.words}`} />
+            <Head title={`Review of ${wordsOf(period)}`} />
             <Spread
                 facts={facts !== null && <PeriodFacts period={period} facts={facts} />}
                 words={

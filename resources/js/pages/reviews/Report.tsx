@@ -28,7 +28,7 @@ export default function Report({ page }: { page: ReportView }) {
     const text = useRef<TakeIn>(null);
 
     return (
-        <div className="mx-auto w-full max-w-4xl px-6 py-5 max-md:px-4">
+        <div className="sheet-edge max-w-4xl">
             <Head title={report.title} />
             {isOpen ? (
                 <KeptField

@@ -14,7 +14,7 @@ import { SelectField } from '../../ui/Select';
 /** One's own reports, and those one got. */
 export default function Reports({ page }: { page: ReportsView }) {
     return (
-        <div className="mx-auto w-full max-w-4xl px-6 py-5 max-md:px-4">
+        <div className="sheet-edge max-w-4xl">
             <Head title="Reports" />
             <div className="mb-4 flex items-baseline justify-between">
                 <h1>Reports</h1>

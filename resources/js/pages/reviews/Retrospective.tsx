@@ -34,7 +34,7 @@ export default function Retrospective({ page }: { page: RetrospectiveView }) {
     return (
         <div className="grid flex-1 grid-cols-[1fr_400px] max-lg:grid-cols-1">
             <Head title={line.title} />
-            <div className="min-w-0 px-6 py-5 max-md:px-4">
+            <div className="sheet-edge min-w-0">
                 <h1 className="wrap-anywhere">{line.title}</h1>
                 <p className="mb-5 flex flex-wrap gap-x-4 text-xs text-ink-2">
                     <span>
@@ -53,7 +53,7 @@ export default function Retrospective({ page }: { page: RetrospectiveView }) {
                 </p>
                 <AskedOfAll page={page} />
             </div>
-            <aside className="flex flex-col border-l border-hairline px-6 py-5 max-lg:border-t max-lg:border-l-0 max-md:px-4">
+            <aside className="sheet-edge flex flex-col border-l border-hairline max-lg:border-t max-lg:border-l-0">
                 {!isAlone && !line.isFinished && <Written page={page} />}
                 <AgreedChanges page={page} />
                 {holds && (

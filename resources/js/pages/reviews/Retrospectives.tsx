@@ -10,7 +10,7 @@ import { DialogButton } from '../../ui/DialogButton';
 /** The retrospectives one takes part in. */
 export default function Retrospectives({ page }: { page: RetrospectivesView }) {
     return (
-        <div className="mx-auto w-full max-w-4xl px-6 py-5 max-md:px-4">
+        <div className="sheet-edge max-w-4xl">
             <Head title="Retrospectives" />
             <div className="flex items-baseline justify-between">
                 <h1>Retrospectives</h1>

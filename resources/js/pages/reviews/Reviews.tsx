@@ -20,7 +20,7 @@ export default function Reviews({ page }: { page: ReviewsProps }) {
     const held = weeks.filter((week) => week.heldAt !== null).length;
 
     return (
-        <div className="w-full px-6 py-5 max-md:px-4">
+        <div className="sheet-edge">
             <Head title="Reviews" />
             <div className="flex flex-wrap items-baseline gap-x-4">
                 <h1>Reviews</h1>

@@ -6,7 +6,7 @@ import { Empty } from '../../parts/signs/Section';
 /** What others let one read of their reviews. */
 export default function Shared({ page }: { page: SharedView }) {
     return (
-        <div className="mx-auto w-full max-w-4xl px-6 py-5 max-md:px-4">
+        <div className="sheet-edge max-w-4xl">
             <Head title="Shared with you" />
             <h1>Shared with you</h1>
             {page.reviews.length === 0 && <Empty>What others share of their reviews is read here.</Empty>}

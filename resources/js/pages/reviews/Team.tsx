@@ -18,7 +18,7 @@ export default function Team({ page }: { page: TeamWeek }) {
     const { week } = page;
 
     return (
-        <div className="w-full px-6 py-5 max-md:px-4">
+        <div className="sheet-edge">
             <Head title={`The team’s ${week.words.toLowerCase()}`} />
             <TeamHead week={week} />
             <WhoHasSaid page={page} />
@@ -122,7 +122,7 @@ function Line({ each: { goal, change, chance, line, on, isSaid, isMine } }: { ea
     return (
         <li
             className={clsx(
-                'grid grid-cols-[44px_minmax(0,1fr)_110px_56px_112px_minmax(0,1fr)_140px] items-center',
+                'grid grid-cols-[44px_minmax(0,1fr)_110px_88px_112px_minmax(0,1fr)_140px] items-center',
                 'gap-x-3 border-t border-hairline py-2 max-lg:grid-cols-[44px_minmax(0,1fr)_112px]',
             )}
         >
@@ -137,7 +137,7 @@ function Line({ each: { goal, change, chance, line, on, isSaid, isMine } }: { ea
                 {goal.gauge.progress !== null && goal.gauge.dueOn === null && <Gauge gauge={goal.gauge} />}
             </span>
             <span className="text-right font-mono text-xs max-lg:hidden">
-                {change === null ? '–' : change > 0 ? `+${String(change)}` : change}
+                {change === null ? '–' : `${change > 0 ? '+' : ''}${String(change)} points`}
             </span>
             <span className="text-right text-xs">
                 <Standing gauge={goal.gauge} />

@@ -8,7 +8,7 @@ import { Section } from '../../parts/signs/Section';
 /** What could go: tasks without recent activity and the shelf, one key each; and whether what is open grows less. */
 export default function Thinning({ page }: { page: ThinningView }) {
     return (
-        <div className="mx-auto w-full max-w-4xl px-6 py-5 max-md:px-4">
+        <div className="sheet-edge max-w-4xl">
             <Head title="Thinning out" />
             <h1>Thinning out</h1>
             <p className="mb-5 max-w-prose text-ink-2">

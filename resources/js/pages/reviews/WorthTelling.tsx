@@ -17,7 +17,7 @@ export default function WorthTelling({ page }: { page: TellingView }) {
     };
 
     return (
-        <div className="mx-auto w-full max-w-4xl px-6 py-5 max-md:px-4">
+        <div className="sheet-edge max-w-4xl">
             <Head title="Worth telling" />
             <h1>Worth telling</h1>
             <p className="text-ink-2">

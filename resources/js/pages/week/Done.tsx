@@ -23,13 +23,13 @@ export default function Done({ page }: { page: DoneView }) {
     return (
         <div className="grid flex-1 grid-cols-[312px_1fr] max-lg:grid-cols-1">
             <Head title="What got done" />
-            <aside className="border-r border-hairline px-6 py-5 max-lg:border-0 max-md:px-4">
+            <aside className="sheet-edge border-r border-hairline max-lg:border-0">
                 <h1>What got done</h1>
                 <p className="text-xs text-ink-2">{page.from === page.until ? dayWords(page.from) : spanWords(page.from, page.until)}</p>
                 <Spans page={page} today={today} onShow={show} />
                 <Sum page={page} />
             </aside>
-            <div className="min-w-0 px-6 py-5 max-md:px-4">
+            <div className="sheet-edge min-w-0">
                 {page.tasks.length === 0 && <Empty>Nothing was completed in this span.</Empty>}
                 <Part title="By goal" shares={page.byGoal} page={page} />
                 <Part title="By main effort" shares={page.byEffort} page={page} />

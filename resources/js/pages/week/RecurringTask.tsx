@@ -36,7 +36,7 @@ export default function RecurringTask({ page }: { page: RecurringTaskView }) {
     return (
         <div className="grid flex-1 grid-cols-[1fr_320px] max-lg:grid-cols-1">
             <Head title={recurringTask.id === null ? 'New recurring task' : recurringTask.title} />
-            <form onSubmit={save} className="min-w-0 space-y-5 px-6 py-6 max-md:px-4">
+            <form onSubmit={save} className="sheet-edge min-w-0 space-y-5">
                 <div>
                     <p className="text-xs text-ink-2">{data.isShared ? 'Shared with the team' : 'Recurring task'}</p>
                     <h1>{recurringTask.id === null ? 'New recurring task' : recurringTask.title}</h1>

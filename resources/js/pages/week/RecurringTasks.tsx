@@ -15,7 +15,7 @@ export default function RecurringTasks({ page }: { page: RecurringTasksProps }) 
     const isChecklists = usePage().url.includes(CHECKLISTS);
 
     return (
-        <div className="px-6 py-4 pb-10 max-md:px-4">
+        <div className="sheet-edge">
             <Head title="Recurring tasks" />
             <div className="mb-4 flex flex-wrap items-end justify-between gap-4">
                 <div>

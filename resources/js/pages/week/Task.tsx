@@ -22,7 +22,7 @@ export default function Task({ page }: { page: TaskView }) {
     return (
         <div className="grid flex-1 grid-cols-[1fr_300px] max-lg:grid-cols-1">
             <Head title={task.title} />
-            <div className="min-w-0 px-6 py-6 max-md:px-4">
+            <div className="sheet-edge min-w-0">
                 <TaskThread page={page} />
                 <TaskText key={task.id} page={page} beside={<TaskSteps page={page} />}>
                     <Who page={page} />
@@ -31,7 +31,7 @@ export default function Task({ page }: { page: TaskView }) {
                 <DependsOn page={page} />
                 <Talk beside={page.beside} />
             </div>
-            <aside className="space-y-4 border-l border-hairline px-6 py-6 max-lg:border-0 max-md:px-4">
+            <aside className="sheet-edge space-y-4 border-l border-hairline max-lg:border-0">
                 <TaskFacts page={page} />
                 <div className="flex flex-wrap gap-2 border-t border-hairline pt-4">
                     {task.isAside ? (
@@ -104,13 +104,13 @@ function Reach({ page: { contact, contactArea } }: { page: TaskView }) {
         <p className="mt-0.5 text-sm text-ink-2">
             {contact.name}
             {contact.what !== '' && `, ${contact.what}`} at{' '}
-            <Link href={contactArea.value} className="link ">
+            <Link href={contactArea.value} className="link">
                 {contactArea.label}
             </Link>
             {contact.email !== '' && (
                 <>
                     {', '}
-                    <a href={`mailto:${contact.email}`} className="link ">
+                    <a href={`mailto:${contact.email}`} className="link">
                         {contact.email}
                     </a>
                 </>
@@ -118,7 +118,7 @@ function Reach({ page: { contact, contactArea } }: { page: TaskView }) {
             {contact.phone !== '' && (
                 <>
                     {', '}
-                    <a href={`tel:${contact.phone.replace(/[^+\d]/g, '')}`} className="whitespace-nowrap link ">
+                    <a href={`tel:${contact.phone.replace(/[^+\d]/g, '')}`} className="whitespace-nowrap link">
                         {contact.phone}
                     </a>
                 </>

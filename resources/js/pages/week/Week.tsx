@@ -1,7 +1,7 @@
 import { Head, Link, usePage } from '@inertiajs/react';
 import { useState } from 'react';
 import type { WeekView } from '../../generated/props';
-import { spanWords } from '../../lib/dates';
+import { spanWords, wordsOf } from '../../lib/dates';
 import { route } from '../../lib/routes';
 import { count } from '../../lib/words';
 import { ShownWeek } from '../../lib/planKeys';
@@ -31,7 +31,7 @@ export default function Week({ page }: { page: WeekView }) {
     return (
         <ShownWeek value={week}>
             <div className="grid flex-1 grid-cols-[312px_1fr] max-lg:grid-cols-1">
-                <Head title={week.words} />
+                <Head title={wordsOf(week)} />
                 <AboutTheWeek page={page} />
                 <div className="min-w-0 pr-6 max-lg:pl-6 max-md:px-4">
                     <PlanByDragging tasks={tasksOf(page)}>
@@ -82,7 +82,7 @@ function WhichWeek({ page }: { page: WeekView }) {
     return (
         <div className="flex flex-wrap items-baseline gap-x-2.5">
             <h1>
-                {page.week.words}
+                {wordsOf(page.week)}
                 {frame?.me.id !== page.whose.id && ` of ${page.whose.name}`}
             </h1>
             <span className="text-xs text-ink-2">

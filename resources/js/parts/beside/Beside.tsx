@@ -139,7 +139,7 @@ export function Files({ beside }: { beside: BesideProps }) {
                             rel="noopener noreferrer nofollow"
                             target="_blank"
                             title={reference.address}
-                            className="min-w-0 flex-1 link [overflow-wrap:anywhere] "
+                            className="min-w-0 flex-1 link [overflow-wrap:anywhere]"
                         >
                             {reference.title}
                         </a>

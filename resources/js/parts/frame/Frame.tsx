@@ -170,7 +170,7 @@ function RoomsLine({ frame, rooms, lit, show }: RoomsLineProps) {
         <nav
             aria-label="Rooms"
             className={clsx(
-                'flex h-8.5 items-stretch gap-5 border-y border-t-ink border-b-hairline',
+                'flex h-8 items-stretch gap-5 border-y border-t-ink border-b-hairline',
                 'px-6 whitespace-nowrap max-md:gap-3 max-md:px-4 pointer-coarse:h-11',
             )}
         >

@@ -18,7 +18,7 @@ interface Props {
 /** The year to scale, drawn like a ruler: how one moves in time everywhere. */
 export function YearRail({ rail, thisWeek, selected, addressOf }: Props) {
     return (
-        <div className="bg-sheet px-6 pt-0.5 max-md:px-4 max-md:pt-1.5 print:hidden">
+        <div className="bg-sheet px-6 pt-0.5 pb-[3px] max-md:px-4 max-md:pt-1.5 print:hidden">
             <YearWords rail={rail} />
             <div className="flex items-end gap-1">
                 <YearStep year={rail.year.previous} label="The year before" sign="‹" />
@@ -37,7 +37,7 @@ function YearWords({ rail }: { rail: Rail }) {
     const now = rail.quarters.find((quarter) => quarter.isNow);
 
     return (
-        <div className="flex min-h-5.5 flex-wrap items-center gap-x-3.5">
+        <div className="flex min-h-5 flex-wrap items-center gap-x-3.5">
             <Link href={route('year', year.name)} className="text-md font-semibold">
                 {year.words}
             </Link>
@@ -46,7 +46,9 @@ function YearWords({ rail }: { rail: Rail }) {
                     {monthWords(year.first)} to {monthWords(year.last)}
                 </span>
             )}
-            <RailSigns />
+            <span className="-my-1">
+                <RailSigns />
+            </span>
             <Link href={route('direction', year.name)} className="min-w-0 truncate hover:underline">
                 {rail.motto ?? <span className="text-ink-2">No motto yet</span>}
             </Link>
@@ -88,18 +90,15 @@ function Quarters({ quarters }: { quarters: RailQuarter[] }) {
     return (
         <div className="flex max-md:hidden">
             {quarters.map((quarter) => (
-                <div key={quarter.name} style={{ flexGrow: quarter.weeks, flexBasis: 0 }} className="relative min-w-0 px-px pt-0.5">
+                <div key={quarter.name} style={{ flexGrow: quarter.weeks, flexBasis: 0 }} className="relative h-3.5 min-w-0 px-px">
                     <div
                         aria-hidden
-                        className={clsx(
-                            'absolute inset-x-px top-1.5 h-1.5 border border-b-0',
-                            quarter.isNow ? 'border-ink' : 'border-rule',
-                        )}
+                        className={clsx('absolute inset-x-px top-1 h-1.5 border border-b-0', quarter.isNow ? 'border-ink' : 'border-rule')}
                     />
                     <Link
                         href={route('year', quarter.name)}
                         className={clsx(
-                            'relative ml-2.5 inline-block max-w-[calc(100%-24px)] truncate bg-sheet px-1.5 text-xs leading-3',
+                            'relative ml-2.5 block w-fit max-w-[calc(100%-24px)] truncate bg-sheet px-1.5 text-xs leading-3.5',
                             quarter.isNow ? 'font-semibold' : 'text-ink-2',
                         )}
                         title={quarter.words ?? quarter.label}

@@ -23,7 +23,7 @@ export function Chance({ page }: { page: GoalView }) {
             {[estimate.disagree, estimate.owner, estimate.computed].map(
                 (words) =>
                     words !== null && (
-                        <p key={words} className="mt-1 text-xs text-ink-2 ">
+                        <p key={words} className="mt-1 text-xs text-ink-2">
                             {words}
                         </p>
                     ),

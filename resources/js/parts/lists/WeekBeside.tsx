@@ -11,7 +11,7 @@ const NAMED = 4;
 /** What is left of the week, beside tasks that have no time yet: a task that is dropped on a day is planned for it. */
 export function WeekBeside({ page }: { page: ListView }) {
     return (
-        <aside aria-label="The rest of the week" className="border-l border-hairline px-5 py-5 max-lg:border-0 max-lg:px-7 max-md:px-4">
+        <aside aria-label="The rest of the week" className="border-l border-hairline sheet-edge max-lg:border-0">
             <ul className="border-t border-rule">
                 {page.days.map((day) => (
                     <Place key={day.on} time={day.on}>

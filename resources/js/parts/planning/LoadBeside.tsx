@@ -1,7 +1,7 @@
 import { clsx } from 'clsx';
 import { Section } from '../signs/Section';
 import type { LoadRow, PlanningView } from '../../generated/props';
-import { hoursWords } from '../../lib/dates';
+import { manyHoursWords } from '../../lib/dates';
 import { count } from '../../lib/words';
 
 /** Beside the goals from the third step on: what each person has taken on, to the scale of the fullest. */
@@ -30,7 +30,7 @@ function Line({ row, scale }: { row: LoadRow; scale: number }) {
             <span className="flex items-baseline justify-between gap-3">
                 <span className="min-w-0 truncate">{row.person.name}</span>
                 <span className={clsx('flex-none font-mono text-xs', row.isOver ? 'font-semibold text-persimmon' : 'text-ink-2')}>
-                    {hoursWords(row.planned)} of {hoursWords(row.available)}
+                    {manyHoursWords(row.planned)} of {manyHoursWords(row.available)}
                 </span>
             </span>
             <LoadRuler row={row} scale={scale} />

@@ -10,7 +10,7 @@ import { Button } from '../../ui/Button';
 
 export function WhatCameOfIt({ page }: { page: RecurringTaskView }) {
     return (
-        <aside className="space-y-6 border-l border-hairline px-6 py-6 max-lg:border-0 max-md:px-4">
+        <aside className="sheet-edge space-y-6 border-l border-hairline max-lg:border-0">
             {page.checklist !== null && <Checklist list={page.checklist} isTitled={false} />}
             {!page.recurringTask.isShared && page.recurringTask.kind === 'task' && <OpenNow page={page} />}
             {page.recurringTask.kind === 'pieces' && !page.recurringTask.isShared && <ItemsThisQuarter page={page} />}

@@ -6,7 +6,7 @@ import { DecisionList } from '../signs/DecisionList';
 import { HoursByWeek } from './HoursByWeek';
 import { ShareList } from './ShareList';
 import type { PeriodFacts as Facts, PeriodTag, PromisedGoal } from '../../generated/props';
-import { dayWords, spanWords } from '../../lib/dates';
+import { dayWords, spanWords, wordsOf } from '../../lib/dates';
 import { route } from '../../lib/routes';
 import { count, resultWords } from '../../lib/words';
 
@@ -17,7 +17,7 @@ export function PeriodFacts({ period, facts }: { period: PeriodTag; facts: Facts
     return (
         <>
             <div className="mb-3 flex flex-wrap items-baseline gap-x-2.5">
-                <h1>{period.words}</h1>
+                <h1>{wordsOf(period)}</h1>
                 <span className="text-xs text-ink-2">
                     {spanWords(period.first, period.last)}
                     {facts.asOf < period.last && `, as of ${dayWords(facts.asOf)}`}

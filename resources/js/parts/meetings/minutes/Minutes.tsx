@@ -21,7 +21,7 @@ export function Minutes({ page }: { page: MinutesView }) {
 
     return (
         <div className="grid flex-1 grid-cols-[1fr_320px] max-lg:grid-cols-1">
-            <article className="min-w-0 space-y-6 px-6 py-5 max-md:px-4">
+            <article className="sheet-edge min-w-0 space-y-6">
                 <MinutesHead page={page} />
                 <Decided decided={decided} />
                 <Section
@@ -110,7 +110,7 @@ function NotSettled({ left }: { left: MinutesView['minutes']['items'] }) {
 
 function BesideTheMinutes({ page }: { page: MinutesView }) {
     return (
-        <aside className="space-y-6 border-l border-hairline px-6 py-5 max-lg:border-0 max-md:px-4">
+        <aside className="sheet-edge space-y-6 border-l border-hairline max-lg:border-0">
             <Section title="Present" aside={String(page.minutes.present.length)}>
                 <p>{page.minutes.present.join(', ') || 'Nobody'}</p>
                 {page.minutes.absent.length > 0 && <p className="mt-1 text-ink-2">Absent: {page.minutes.absent.join(', ')}</p>}

@@ -55,7 +55,7 @@ export function Room({ page }: { page: RoomView }) {
 
     return (
         <div className="grid flex-1 grid-cols-[416px_1fr] max-lg:grid-cols-1">
-            <aside className="border-r border-hairline px-6 py-5 max-lg:order-2 max-lg:border-0 max-md:px-4">
+            <aside className="sheet-edge border-r border-hairline max-lg:order-2 max-lg:border-0">
                 <Which page={page} />
                 <TimeStrip page={page} passed={passed} shown={shown?.id ?? null} onChoose={choose} />
             </aside>
