@@ -232,3 +232,57 @@ it('writes a day with its year where that is another one than that of the reader
         ->and($day->words(Day::of('2026-12-31'), 'D j M'))
         ->toBe('Sat 9 Jan 2027');
 });
+
+it('counts days as the calendar of the world does', function (): void {
+    // Every 97th day from the year 1 to 9999, and each day around the ends of centuries and leap years.
+    $days = [...range(-719162, 2932896, 97), ...range(-25520, -25500), ...range(10950, 11030), ...range(47480, 47560)];
+
+    foreach ($days as $number) {
+        $day = Day::ofNumber($number);
+        $known = (new DateTimeImmutable('1970-01-01 00:00:00 UTC'))->modify("$number days");
+        expect([(string) $day, $day->weekday()->value, Day::of((string) $day)->number, $day->format('j M Y')])->toBe([
+            $known->format('Y-m-d'),
+            (int) $known->format('N') - 1,
+            $number,
+            $known->format('j M Y'),
+        ]);
+    }
+});
+
+it('keeps no day before the year 1 or after 9999', function (): void {
+    expect([(string) Day::of('0001-01-01'), (string) Day::of('9999-12-31'), Day::tryOf('2027-02-30'), Day::tryOf("2027-02-03\n")])
+        ->toBe(['0001-01-01', '9999-12-31', null, null])
+        ->and(static fn() => Day::of('0001-01-01')->plus(-1))
+        ->toThrow(InvalidArgumentException::class)
+        ->and(static fn() => Day::of('9999-12-31')->plus(1))
+        ->toThrow(InvalidArgumentException::class);
+});
+
+it('knows how long a span is and what it contains', function (): void {
+    $span = new Span(Day::of('2027-02-08'), Day::of('2027-02-14'));
+    $within = static fn(string $first, string $last): bool => $span->contains(new Span(Day::of($first), Day::of($last)));
+
+    expect([$span->length(), (new Span(Day::of('2027-02-08'), Day::of('2027-02-08')))->length()])
+        ->toBe([7, 1])
+        ->and([
+            $within('2027-02-08', '2027-02-14'),
+            $within('2027-02-07', '2027-02-14'),
+            $within('2027-02-08', '2027-02-15'),
+            $within('2027-02-01', '2027-02-28'),
+        ])
+        ->toBe([true, false, false, false]);
+});
+
+it('lets a longer period hold a shorter one, and none hold a longer', function (): void {
+    $order = [Horizon::Year, Horizon::Quarter, Horizon::Month, Horizon::Week];
+
+    foreach ($order as $place => $above) {
+        foreach ($order as $other => $beneath) {
+            expect($above->mayHold($beneath))->toBe($place <= $other);
+        }
+    }
+});
+
+it('reads times of day as minutes, and back', function (string $time, int $minutes): void {
+    expect([WallTime::minutes($time), WallTime::minutes("$time:59"), WallTime::of($minutes)])->toBe([$minutes, $minutes, $time]);
+})->with([['00:00', 0], ['09:05', 545], ['23:59', 1439], ['10:10', 610]]);

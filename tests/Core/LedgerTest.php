@@ -111,3 +111,41 @@ it('shares what came part-way by what was left of it', function (): void {
 
     expect(array_map($figures, $shares))->toEqual([[1.0, 1.0, 0.5714, null], [0.75, 0.3333, 0.1429, null], [0.0, 0.0, 0.0, 'dropped']]);
 });
+
+it('says of each task for which goals and in which area it was, and what was for none', function (): void {
+    $done = ['created_on' => '2027-01-04', 'done_on' => '2027-01-05'];
+    $read = PlanReader::read(
+        Plans::json([
+            'areas' => [['id' => 'a', 'name' => 'Moorings'], ['id' => 'b', 'name' => 'Firmware']],
+            'goals' => [
+                Plans::goal('year', '2027'),
+                Plans::goal('one', '2027-Q1', more: ['parent' => 'year', 'area' => 'a']),
+                Plans::goal('two', '2027-Q1', more: ['parent' => 'year']),
+            ],
+            'projects' => [
+                ['id' => 'p', 'serves' => [['goal' => 'one'], ['goal' => 'two']]],
+                ['id' => 'q', 'area' => 'b', 'serves' => [['goal' => 'two']]],
+            ],
+            'tasks' => [
+                ['id' => 'own goal', 'title' => 'It', 'goal' => 'one', 'minutes' => 10, ...$done],
+                ['id' => 'of both', 'title' => 'It', 'project' => 'p', 'minutes' => 20, ...$done],
+                ['id' => 'of an area', 'title' => 'It', 'project' => 'q', 'minutes' => 40, ...$done],
+                ['id' => 'for nothing', 'title' => 'It', ...$done],
+            ],
+        ]),
+    );
+    $account = Ledger::of(new Span(Day::of('2027-01-04'), Day::of('2027-01-10')), $read->tasks, $read->projects, [], $read->goals);
+    $minutes = static fn(array $parts): array => array_map(static fn(Fraction $part): float => $part->rounded(), $parts);
+
+    expect($account->tasksByGoal)
+        ->toEqual(['year' => ['own goal', 'of both', 'of an area'], '' => ['for nothing']])
+        ->and($account->tasksByArea)
+        ->toEqual(['a' => ['own goal'], '' => ['of both', 'for nothing'], 'b' => ['of an area']])
+        // Two ways to one year goal are one share of it.
+        ->and($minutes($account->byGoal))
+        ->toEqual(['year' => 70.0])
+        ->and($minutes($account->byArea))
+        ->toEqual(['a' => 10.0, '' => 20.0 + Task::USUAL_MINUTES, 'b' => 40.0])
+        ->and(array_keys($account->where(static fn(LedgerEntry $entry): bool => $entry->area === 'b')->entries))
+        ->toBe([0]);
+});

@@ -47,3 +47,7 @@ it('finds again whatever goal it wrote down, however it is called', function ():
             ->toBe("a $id b");
     }
 });
+
+it('writes a goal down with its title on one line, without braces', function (): void {
+    expect(LiveFigures::goal(12, " 40 {harbours}\n on the new buoy "))->toBe('{goal 12: 40 harbours on the new buoy}');
+});

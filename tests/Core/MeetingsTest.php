@@ -6,6 +6,7 @@ use Loftrin\Core\Meetings\Agenda;
 use Loftrin\Core\Meetings\AgendaKind;
 use Loftrin\Core\Meetings\FollowUpAnswer;
 use Loftrin\Core\Meetings\LengthAdvice;
+use Loftrin\Core\Meetings\LikelyGoal;
 use Loftrin\Core\Meetings\Outcome;
 use Loftrin\Core\Meetings\RankedIssue;
 use Loftrin\Core\Meetings\Rotation;
@@ -146,3 +147,77 @@ it('says what was answered of a follow-up', function (FollowUpAnswer $answer, st
     [FollowUpAnswer::Help, 'help needed'],
     [FollowUpAnswer::HeldUp, 'held up'],
 ]);
+
+it('ranks by the place that was given before all else, and by the wait before the order raised', function (): void {
+    $ranked = Agenda::rank([
+        new RankedIssue('a', Rank::A, true, 9, 1),
+        new RankedIssue('placed second', Rank::C, false, 0, 9, place: 2),
+        new RankedIssue('placed first', null, false, 0, 9, place: 1),
+        new RankedIssue('waited', Rank::B, false, 3, 9),
+        new RankedIssue('early', Rank::B, false, 1, 2),
+    ]);
+
+    expect(ids($ranked))->toBe(['placed first', 'placed second', 'a', 'waited', 'early']);
+});
+
+it('suggests lengths in steps of five above twenty minutes, and says nothing within two of what is planned', function (): void {
+    expect([
+        LengthAdvice::of(5, [20, 20, 20]),
+        LengthAdvice::of(5, [21, 21, 21]),
+        LengthAdvice::of(5, [16, 16, 16]),
+        LengthAdvice::of(12, [14, 14, 14]),
+        LengthAdvice::of(12, [15, 15, 15]),
+        LengthAdvice::of(16, [14, 14, 14]),
+        LengthAdvice::of(17, [14, 14, 14]),
+        // Three of four, and four of five, the next that is whole.
+        LengthAdvice::of(60, [1, 2, 3, 40]),
+        LengthAdvice::of(60, [1, 2, 3, 7, 40]),
+        LengthAdvice::of(60, [1, 2, 3, 4, 9, 40]),
+        LengthAdvice::of(60, [0, 0, 0]),
+    ])->toBe([20, 25, 16, null, 15, null, 14, 3, 7, 9, 1]);
+});
+
+it('takes the goal that shares most words with an issue, and none where two share as many', function (
+    string $issue,
+    array $goals,
+    ?int $likely,
+): void {
+    expect(LikelyGoal::of($issue, $goals))->toBe($likely);
+})->with([
+    'the only one with a word of it' => ['Berths in winter', [4 => 'Winter moorings', 7 => 'Revenue'], 4],
+    'most words' => ['Winter berths at Kirkwall', [4 => 'Winter moorings', 7 => 'Kirkwall berths'], 7],
+    'as many' => ['Winter berths', [4 => 'Winter moorings', 7 => 'Berths'], null],
+    'none' => ['Coffee machine', [4 => 'Winter moorings'], null],
+    'no goals' => ['Coffee machine', [], null],
+    'words of four letters count, of three do not' => ['Buoy cap', [4 => 'A new buoy', 7 => 'New cap'], 4],
+    'the same by its first five letters' => ['Harbourmasters', [4 => '40 harbours'], 4],
+    'not by what comes later' => ['Xharbours', [4 => '40 harbours'], null],
+    'a word twice counts once' => ['Berth, berth and winter', [4 => 'Berth', 7 => 'Winter berth'], 7],
+    'a word twice in a title counts once' => ['Berth and winter', [4 => 'Berth by berth', 7 => 'Winter and berth'], 7],
+    'common words say nothing' => ['What should we have', [4 => 'What we should have'], null],
+]);
+
+it('begins with whose turn is first, past the end of the order as well', function (): void {
+    expect((new Rotation(['a', 'b', 'c'], 4))->turn(['a', 'b', 'c']))
+        ->toBe('b')
+        ->and((new Rotation([], 4))->turn(['a']))
+        ->toBeNull();
+});
+
+it('owes a turn to each who was passed over, longest ago first', function (): void {
+    $turns = new Rotation(['a', 'b', 'c', 'd']);
+
+    expect([$turns->turn(['c']), $turns->turn(['a', 'b', 'd']), $turns->turn(['a', 'b', 'd']), $turns->turn(['a', 'b', 'd'])])->toBe([
+        'c',
+        'a',
+        'b',
+        'd',
+    ]);
+});
+
+it('has no roles before the first meeting, and one person alone holds both', function (): void {
+    expect(Rotation::roles(['a', 'b'], []))
+        ->toBe([null, null])
+        ->and(Rotation::roles(['a', 'b'], [['b']]))
+        ->toBe(['b', 'b']);
+});

@@ -68,3 +68,21 @@ it('lets findings rise one review at a time', function (): void {
             [Horizon::Year, Horizon::Quarter, Horizon::Month, Horizon::Week],
         ]);
 });
+
+it('asks in each review what belongs to it, in its order', function (Horizon $horizon, array $asked) use ($keys): void {
+    expect($keys(QuestionBank::of($horizon, [], [], [], [])))->toBe($asked);
+})->with([
+    [Horizon::Week, ['moved', 'still', 'surprised', 'differently']],
+    [Horizon::Month, ['carried', 'learned', 'differently']],
+    [Horizon::Quarter, ['carried', 'wrong', 'start', 'stop', 'continue']],
+    [Horizon::Year, ['glad', 'wrong', 'learned', 'differently']],
+]);
+
+it('keeps the order of those that are given one place', function () use ($keys): void {
+    $bank = QuestionBank::of(Horizon::Week, [], ['own-z' => 'Z', 'own-a' => 'A'], ['own-z' => 2, 'own-a' => 2], []);
+
+    expect($keys($bank))
+        ->toBe(['moved', 'still', 'own-z', 'own-a', 'surprised', 'differently'])
+        ->and($bank[0]->isOwn)
+        ->toBeFalse();
+});
