@@ -12,6 +12,7 @@ use Loftrin\Core\Calendar\Day;
  *
  * @property string $stretch "2027", "2027-Q1", "2027-02", "2027-W06+2"
  * @property int $step
+ * @property ?int $person_id who went through it last
  * @property ?Day $finished_on
  */
 final class Planning extends Record

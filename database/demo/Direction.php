@@ -117,6 +117,8 @@ final readonly class Direction
             ]);
         }
 
-        $this->rows->add('plannings', ['stretch' => $this->stage->quarter(4)->name, 'step' => 2, 'finished_on' => null]);
+        $this->rows->add('plannings', [
+            'stretch' => $this->stage->quarter(4)->name, 'step' => 2, 'finished_on' => null, 'person_id' => $this->people->id('noor'),
+        ]);
     }
 }

@@ -31,6 +31,21 @@ it('is left and taken up where it was', function (): void {
     $this->get('/planning/2027-Q2/nowhere')->assertNotFound();
 });
 
+it('is for whoever stopped in the middle of it to go on with, and for nobody else', function (): void {
+    $asked = fn($who): bool => in_array(
+        'Continue planning Q2',
+        array_column($this->actingAs($who)->props('/')['page']['passes'], 'title'),
+        true,
+    );
+    $other = Made::person(Role::Lead, 'Elif Demir');
+    $this->put('/planning/2027-Q2/efforts');
+    expect([$asked($this->lead), $asked($other), $asked($this->mei)])->toBe([true, false, false]);
+
+    // Who takes it up goes on with it.
+    $this->actingAs($other)->put('/planning/2027-Q2/hours');
+    expect([$asked($this->lead), $asked($other), $asked($this->mei)])->toBe([false, true, false]);
+});
+
 it('is due two weeks before a quarter begins, for the leads', function (): void {
     $titles = fn(): array => array_column($this->props('/')['page']['passes'], 'title');
     expect($titles())->not->toContain('Plan Q2');

@@ -28,7 +28,7 @@ final readonly class ContinuePlanning
             "Continued planning {$stretch->name}",
             static fn() => Planning::query()
                 ->firstOrNew(['stretch' => $stretch->name])
-                ->fill(['step' => $step->place()])
+                ->fill(['step' => $step->place(), 'person_id' => $who->id])
                 ->save(),
             isStep: false,
         );

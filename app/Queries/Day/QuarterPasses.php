@@ -52,14 +52,14 @@ final readonly class QuarterPasses
             );
     }
 
-    /** @return list<DuePass> those begun by anybody, and for the leads those that are due */
+    /** @return list<DuePass> those that the viewer stopped in the middle of, and for the leads those that are due */
     private function plannings(Person $viewer): array
     {
         $calendar = $this->workspace->calendar();
         $today = $this->workspace->today();
         $quarter = $calendar->quarterOf($today);
         $isSoon = $quarter->span->last->number - $today->number < self::DAYS_BEFORE;
-        $begun = Planning::query()->whereNull('finished_on')->orderBy('id')->get()->keyBy('stretch');
+        $begun = Planning::query()->whereNull('finished_on')->where('person_id', $viewer->id)->orderBy('id')->get();
         $passes = [];
 
         foreach ($begun as $planning) {
