@@ -114,7 +114,30 @@ it('shows the last four weeks day by day, whatever month it is', function (): vo
     $this->get('/log/2027-02-30')->assertNotFound();
 });
 
+it('has no days before somebody came, unless something is known of them', function (): void {
+    $this->me->forceFill(['created_at' => '2027-02-08 07:00:00'])->save();
+    $log = ($this->day)('/log');
+    expect(array_column($log['days'], 'on'))
+        ->toBe(['2027-02-10', '2027-02-09', '2027-02-08'])
+        ->and([$log['from'], $log['hasEarlier']])
+        ->toBe(['2027-02-08', false]);
+
+    $line = ['person_id' => $this->me->id, 'at' => '08:00', 'words' => 'From the book before'];
+    LogLine::query()->create(['on' => '2027-02-06', ...$line]);
+    LogLine::query()->create(['on' => '2026-11-06', ...$line]);
+    $log = ($this->day)('/log');
+    expect([$log['from'], count($log['days']), $log['hasEarlier']])->toBe(['2027-02-06', 5, true]);
+});
+
+it('leaves weeks alone in which somebody was not there', function (): void {
+    $this->me->forceFill(['created_at' => '2027-01-28 07:00:00'])->save();
+    $weeks = array_column($this->props('/')['frame']['rail']['weeks'], 'isMissed', 'name');
+
+    expect([$weeks['2027-W03'], $weeks['2027-W04'], $weeks['2027-W05'], $weeks['2027-W06']])->toBe([false, true, true, false]);
+});
+
 it('draws a habit down through the days: done, nothing missed, missed, before it began', function (): void {
+    $this->me->forceFill(['created_at' => '2027-01-01 07:00:00'])->save();
     $habit = Habit::query()->create([
         ...['person_id' => $this->me->id, 'title' => 'Walk', 'per' => 'day', 'times' => 1, 'began_on' => '2027-02-03'],
         'weekdays' => ['monday', 'wednesday', 'thursday'],

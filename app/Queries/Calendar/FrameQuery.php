@@ -21,6 +21,7 @@ use App\Queries\Parts\Answers\PeriodTag;
 use App\Queries\Parts\Answers\PersonTag;
 use App\Queries\Plan\StoredPlans;
 use App\Queries\Plan\Threads;
+use App\Queries\Reviews\FirstDay;
 use App\Store\Question;
 use App\Store\Remembered;
 use Loftrin\Core\Calendar\Horizon;
@@ -38,6 +39,7 @@ final readonly class FrameQuery
         private GoalRows $goals,
         private Remembered $remembered,
         private TimesAhead $times,
+        private FirstDay $firstDay,
     ) {
     }
 
@@ -148,6 +150,7 @@ final readonly class FrameQuery
             ->flip();
         $shares = $this->workDone->sharesByWeek($weeks);
         $today = $this->workspace->today();
+        $came = $this->firstDay->of($viewer);
 
         return array_map(
             static fn(Period $week): RailWeek => new RailWeek(
@@ -158,6 +161,7 @@ final readonly class FrameQuery
                 share: $shares[$week->name] ?? null,
                 isReviewed: $held->has($week->name),
                 isPast: $week->isOverOn($today),
+                isMissed: $week->isOverOn($today) && ! $held->has($week->name) && ! $week->span->last->isBefore($came),
             ),
             $weeks,
         );

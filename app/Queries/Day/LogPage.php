@@ -14,6 +14,7 @@ use App\Queries\Day\Answers\LogDay;
 use App\Queries\Day\Answers\LogRow;
 use App\Queries\Day\Answers\LogView;
 use App\Queries\Parts\Containing;
+use App\Queries\Reviews\FirstDay;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
 use Loftrin\Core\Calendar\Day;
@@ -29,7 +30,7 @@ final readonly class LogPage
     /** So many lines that were found are shown at most. */
     private const LINES = 200;
 
-    public function __construct(private Workspace $workspace, private LogHabits $habits)
+    public function __construct(private Workspace $workspace, private LogHabits $habits, private FirstDay $firstDay)
     {
     }
 
@@ -69,17 +70,34 @@ final readonly class LogPage
             );
         }
 
+        $days = self::since($this->firstDay->of($person), $days);
         $before = self::within(EveningAnswer::query(), $person, new Span($span->first->plus(-self::DAYS), $span->first->plus(-1)));
 
         return $this->view(
             person: $person,
-            span: $span,
+            span: $days === [] ? $span : new Span($days[count($days) - 1]->on, $span->last),
             days: $days,
             habits: $habits,
             question: $answers->whereNotNull('score')->last()?->question,
             mean: self::mean($answers->avg('score')),
             meanBefore: self::mean($before->avg('score')),
         );
+    }
+
+    /**
+     * Without the days before somebody came, unless something is known of them.
+     *
+     * @param list<LogDay> $days newest first
+     *
+     * @return list<LogDay>
+     */
+    private static function since(Day $came, array $days): array
+    {
+        while ($days !== [] && $days[count($days) - 1]->on->isBefore($came) && $days[count($days) - 1]->isEmpty()) {
+            array_pop($days);
+        }
+
+        return $days;
     }
 
     private function found(Person $person, ?LogTag $tag, string $words): LogView
@@ -139,7 +157,14 @@ final readonly class LogPage
             meanBefore: $meanBefore,
             focusMinutes: array_sum(array_column($days, 'focusMinutes')),
             hasMore: $hasMore,
+            hasEarlier: $this->hasBefore($person, $span->first),
         );
+    }
+
+    private function hasBefore(Person $person, Day $day): bool
+    {
+        return $day->isAfter($this->firstDay->of($person)) ||
+            LogLine::query()->where('person_id', $person->id)->where('on', '<', (string) $day)->exists();
     }
 
     /** @return array<string, int> of all that the person wrote, by tag */

@@ -74,6 +74,7 @@ export const rail = (more: Partial<Rail> = {}): Rail => ({
         last: new Date(Date.UTC(2027, 0, 10 + 7 * at)).toISOString().slice(0, 10),
         share: at < 5 ? 0.8 : null,
         isReviewed: at < 4,
+        isMissed: at === 4,
         isPast: at < 5,
     })),
     ...more,

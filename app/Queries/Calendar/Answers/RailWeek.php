@@ -13,6 +13,7 @@ final readonly class RailWeek implements Props
      * @param ?float $share how much of the week's work served goals, 0 to 1; null with nothing done
      * @param bool $isReviewed whether the viewer looked back on it
      * @param bool $isPast whether it is over
+     * @param bool $isMissed whether it is over, was theirs to look back on, and they did not
      */
     public function __construct(
         public string $name,
@@ -22,6 +23,7 @@ final readonly class RailWeek implements Props
         public ?float $share,
         public bool $isReviewed,
         public bool $isPast,
+        public bool $isMissed,
     ) {
     }
 }

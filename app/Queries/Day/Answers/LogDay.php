@@ -26,4 +26,14 @@ final readonly class LogDay implements Props
         public int $focusMinutes,
     ) {
     }
+
+    /** Whether nothing is known of it. */
+    public function isEmpty(): bool
+    {
+        return $this->lines === [] &&
+            $this->answers === [] &&
+            $this->score === null &&
+            $this->focusMinutes === 0 &&
+            ! in_array(HabitDay::Done, $this->habits, true);
+    }
 }

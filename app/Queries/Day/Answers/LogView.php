@@ -23,6 +23,7 @@ final readonly class LogView implements Props
      * @param ?float $meanBefore of those in as many days before
      * @param int $focusMinutes of focus sessions, breaks left out
      * @param bool $hasMore whether more lines were found than are shown
+     * @param bool $hasEarlier whether there are days before these
      */
     public function __construct(
         public Day $from,
@@ -38,6 +39,7 @@ final readonly class LogView implements Props
         public ?float $meanBefore,
         public int $focusMinutes,
         public bool $hasMore,
+        public bool $hasEarlier,
     ) {
     }
 }

@@ -41,9 +41,11 @@ function Weeks({ page }: { page: LogView }) {
             <span className="text-ink-2">
                 {spanWords(page.from, page.until)}: {hoursWords(page.focusMinutes)} of focus sessions
             </span>
-            <Link href={route('log', addDays(page.from, -1))} className="link">
-                Earlier, until {dayWords(addDays(page.from, -1))}
-            </Link>
+            {page.hasEarlier && (
+                <Link href={route('log', addDays(page.from, -1))} className="link">
+                    Earlier, until {dayWords(addDays(page.from, -1))}
+                </Link>
+            )}
             {page.until < page.today && (
                 <Link href={route('log', later < page.today ? { day: later } : {})} className="link">
                     Later

@@ -206,7 +206,7 @@ function Week({ week, href, isNow, isSelected, isTabStop, isFirstOfQuarter, isFa
                 )}
                 style={{ height: share === null ? (isFirstOfQuarter ? '8px' : '4px') : `${String(2 + (share / 100) * 14)}px` }}
             />
-            {week.isPast && (
+            {(week.isReviewed || week.isMissed) && (
                 <span
                     aria-hidden
                     className={clsx(
