@@ -92,7 +92,7 @@ test('everything without a day is planned by one key each, and comes back by und
         await page.getByRole('button', { name: 'Leave it' }).click();
     }
 
-    await expect(page.getByText(/stay in the week without a day\./)).toBeVisible();
+    await expect(page.getByText(/no day and stays? in the week\./)).toBeVisible();
     await page.getByRole('button', { name: 'Done', exact: true }).click();
     await expect(page.getByRole('button', { name: 'Plan one by one' })).toBeVisible();
 });

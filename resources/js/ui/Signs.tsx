@@ -3,7 +3,7 @@ import { Popover } from 'radix-ui';
 import type { ReactNode } from 'react';
 
 interface Props {
-    /** What it explains: "Signs of the year bar" */
+    /** What it explains: "Key to the year bar" */
     label: string;
     children: ReactNode;
 }

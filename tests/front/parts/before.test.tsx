@@ -326,7 +326,7 @@ describe('decisions', () => {
 
     it('says so where nothing was found', () => {
         render(<Decisions page={decisions({ words: 'whale' })} />);
-        expect(screen.getByText('No decision says that.')).toBeTruthy();
+        expect(screen.getByText('No decisions match.')).toBeTruthy();
         expect(screen.getByText('No minutes were found.')).toBeTruthy();
     });
 });

@@ -84,7 +84,7 @@ describe('what has no day yet', () => {
         strike(' ');
         expect(screen.getByRole('link', { name: 'Two' })).toBeTruthy();
         strike('w');
-        expect(screen.getByText('2 stay in the week without a day.')).toBeTruthy();
+        expect(screen.getByText('2 tasks have no day and stay in the week.')).toBeTruthy();
         strike('Escape');
         expect(onTurn).toHaveBeenCalledWith(false);
         expect(server.sent).toEqual([]);

@@ -113,7 +113,7 @@ describe('whose a goal is, and who may see it', () => {
     it('is seen by its owner in any case, and by those who are chosen', async () => {
         const now = show();
         expect(screen.queryByRole('checkbox')).toBeNull();
-        await choose('Who may see it', 'Chosen groups and people');
+        await choose('Visible to', 'Chosen groups and people');
         expect(screen.getAllByRole('checkbox').length).toBe(2);
         await userEvent.click(screen.getByLabelText(elif.name));
         await userEvent.click(screen.getByLabelText('Sea crew'));

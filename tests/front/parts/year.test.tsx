@@ -169,7 +169,7 @@ describe('the week of the team', () => {
 
     it('tells a lead who has reviewed, not what', () => {
         const { rerender } = render(<Team page={page({ reviewed: [elif.name] })} />);
-        expect(screen.getByText('Finished their own review of this week: Elif. What it says is theirs.')).toBeTruthy();
+        expect(screen.getByText('Finished their own review of this week: Elif. Only they can read it.')).toBeTruthy();
         rerender(<Team page={page({ reviewed: [] })} />);
         expect(screen.getByText('Nobody has finished their own review of this week yet.')).toBeTruthy();
     });

@@ -71,7 +71,7 @@ function Happened({ page }: { page: CatchUpView }) {
             </Section>
             {page.weeks.length > 0 && (
                 <Section title="Weeks without a review" className="mt-5">
-                    <p className="text-ink-2">Nothing is owed. Their facts are kept, if you want to look.</p>
+                    <p className="text-ink-2">No review is due. The facts of each week are kept.</p>
                     <p className="mt-1 flex flex-wrap gap-x-4">
                         {page.weeks.map((week) => (
                             <Link key={week.name} href={route('reviews.show', week.name)} className="link">

@@ -56,7 +56,7 @@ export default function Decisions({ page }: { page: DecisionsView }) {
             </form>
             <div className="grid grid-cols-[3fr_2fr] gap-x-12 gap-y-8 max-lg:grid-cols-1">
                 <Section title="Decisions" aside={page.decisions.length === 100 ? 'the latest 100' : undefined}>
-                    {page.decisions.length === 0 && <Empty>No decision says that.</Empty>}
+                    {page.decisions.length === 0 && <Empty>No decisions match.</Empty>}
                     <ul className="divide-y divide-hairline">
                         {page.decisions.map((decision) => (
                             <Decision key={decision.id} decision={decision} />

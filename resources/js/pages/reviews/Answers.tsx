@@ -80,7 +80,7 @@ export default function Answers({ page }: { page: AnswersView }) {
                     }}
                 />
             </div>
-            {page.answers.length === 0 && <Empty>Nothing was written in these words.</Empty>}
+            {page.answers.length === 0 && <Empty>No answers match.</Empty>}
             <ul>
                 {page.answers.map((line) => (
                     <Line key={`${line.source} ${String(line.id)}`} line={line} hasQuestion={page.key === null} />

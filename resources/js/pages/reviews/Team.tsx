@@ -27,7 +27,7 @@ export default function Team({ page }: { page: TeamWeek }) {
                 <p className="mb-4 text-xs text-ink-2">
                     {page.reviewed.length === 0
                         ? 'Nobody has finished their own review of this week yet.'
-                        : `Finished their own review of this week: ${page.reviewed.map(first).join(', ')}. What it says is theirs.`}
+                        : `Finished their own review of this week: ${page.reviewed.map(first).join(', ')}. Only they can read it.`}
                 </p>
             )}
             {page.changed.length + page.others.length === 0 && <Empty>No goals of this quarter were open.</Empty>}

@@ -21,7 +21,7 @@ export default function WorthTelling({ page }: { page: TellingView }) {
             <Head title="Worth telling" />
             <h1>Worth telling</h1>
             <p className="text-ink-2">
-                Press t on a finished task to mark it, here and in every list. Reports are offered what stands here. Only you see your own
+                Press t on a finished task to mark it, here and in every list. Reports offer what is listed here. Only you see your own
                 lines.
             </p>
             <div className="mt-3 mb-4 flex flex-wrap items-end gap-3 print:hidden">

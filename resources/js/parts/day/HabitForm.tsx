@@ -40,7 +40,7 @@ export function HabitForm({ habit, onDone }: { habit: HabitRow | null; onDone: (
             <TextField label="Habit" maxLength={200} {...bind(form, 'title')} />
             <HowOften form={form} />
             {data.per === 'day' && <OnDays form={form} />}
-            <RecordField label="Keeps the readings of a goal" options={served ?? []} none="No goal" {...bindRecord(form, 'goal')} />
+            <RecordField label="Records readings of a goal" options={served ?? []} none="No goal" {...bindRecord(form, 'goal')} />
             <p className="text-xs text-ink-2">
                 For a goal that is measured by a number: how often it was done since the goal began becomes its reading, and others see
                 that.

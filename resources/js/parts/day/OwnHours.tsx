@@ -36,7 +36,7 @@ function Absences({ absences, on }: { absences: AbsenceRow[]; on: string }) {
     const form = useForm('absence', { first: on, last: on });
 
     return (
-        <Section title="Days away" aside="Your habits rest: they neither count nor break.">
+        <Section title="Days away" aside="Habits are paused: these days do not count as missed.">
             <ul className="divide-y divide-hairline">
                 {absences.map((absence) => (
                     <li key={absence.id} className="flex min-h-9 items-center justify-between gap-3">

@@ -17,7 +17,7 @@ export function Questions({ bank }: { bank: EveningRow[] }) {
             words="Choose questions"
             kind="quiet"
             title="Questions of the evening"
-            hint="Up to three are asked. Answers stay when a question goes."
+            hint="Up to three are asked. Answers are kept when a question is removed."
         >
             {() => (
                 <>

@@ -27,7 +27,7 @@ export function SeenBy({ viewing, groups, people, errors, countsIn, onChange }: 
         <div className="space-y-4">
             <div className="grid grid-cols-2 gap-4 max-md:grid-cols-1">
                 <SelectField
-                    label="Who may see it"
+                    label="Visible to"
                     value={viewing.visibility}
                     error={errors.visibility}
                     onChange={(value) => {

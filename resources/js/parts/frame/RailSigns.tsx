@@ -3,7 +3,7 @@ import { Sign, Signs } from '../../ui/Signs';
 /** What the year bar and the gauges are drawn with. */
 export function RailSigns() {
     return (
-        <Signs label="Signs of the year bar">
+        <Signs label="Key to the year bar">
             <Sign mark={<span className="h-4 w-1 bg-ink" />}>a week; the taller, the more of its work was for goals</Sign>
             <Sign mark={<span className="h-0.5 w-3 bg-spruce" />}>the week was reviewed</Sign>
             <Sign mark={<span className="border-t border-dotted border-rule w-3" />}>it was not</Sign>

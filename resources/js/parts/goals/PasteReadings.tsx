@@ -55,7 +55,7 @@ export function PasteReadings({ goal }: { goal: number }) {
                         <fieldset>
                             <legend className="text-sm font-medium text-persimmon">{form.errors.order}</legend>
                             <Choices
-                                label="What stands first in these dates"
+                                label="What comes first in these dates"
                                 value={form.data.order}
                                 choices={orders}
                                 onChoose={(order) => {

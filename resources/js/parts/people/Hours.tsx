@@ -18,7 +18,7 @@ export function Hours({ page }: { page: People }) {
             <p className="mb-2 flex items-center text-ink-2">
                 Planned against what is left after meetings
                 {first !== undefined && last !== undefined && `, ${spanWords(first.first, last.last)}`}
-                <Signs label="Signs of the hours">
+                <Signs label="Key to the hours">
                     <Sign mark={<span className="h-2 w-10 bg-ink" />}>taken by meetings</Sign>
                     <Sign mark={<span className="hatch h-2 w-10" />}>planned with open tasks</Sign>
                     <Sign mark={<span className="hatch-crossed h-2 w-10" />}>more than there is</Sign>

@@ -11,7 +11,7 @@ export function DayFacts({ week, facts }: { week: PeriodTag; facts: WeekFacts })
     return (
         <>
             <DecisionList decisions={facts.decisions} />
-            <Lines title="What the days taught" lines={facts.findings} />
+            <Lines title="What I learned, day by day" lines={facts.findings} />
             {facts.blank.length > 0 && (
                 <p className="border-b border-hairline py-1.5 text-xs text-ink-2">
                     Nothing written on{' '}

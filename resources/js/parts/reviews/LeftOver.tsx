@@ -29,8 +29,8 @@ export function LeftOver({ title, groups, ahead, people }: Props) {
                     <span role="status" className="text-xs text-ink-2">
                         {first === undefined
                             ? all.length === 0
-                                ? 'Nothing is left over.'
-                                : 'All looked at. What has no decision is carried over.'
+                                ? 'No open tasks are left.'
+                                : 'All are sorted. Tasks without a decision are carried over.'
                             : `${String(all.length - open.length + 1)} of ${String(all.length)}`}
                     </span>
                 </span>

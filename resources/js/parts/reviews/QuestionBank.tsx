@@ -15,7 +15,7 @@ export function QuestionBank({ horizon, questions }: { horizon: Horizon; questio
             words="Your questions"
             kind="quiet"
             title={`Questions of the ${horizon}`}
-            hint="What rests is not asked, and its answers stay."
+            hint="Paused questions are not asked; their answers are kept."
         >
             {() => <Bank horizon={horizon} questions={questions} />}
         </DialogButton>
@@ -91,12 +91,12 @@ function Asked({
             <span className={question.isResting ? 'min-w-40 flex-1 text-ink-2' : 'min-w-40 flex-1'}>
                 {question.question}
                 {question.isCheck && <span className="ml-2 text-xs text-ink-2">checklist</span>}
-                {question.isResting && <span className="ml-2 text-xs">rests</span>}
+                {question.isResting && <span className="ml-2 text-xs">paused</span>}
             </span>
             <UpAndDown questions={questions} move={move} question={question} place={place} />
             <Button
                 kind="quiet"
-                aria-label={`${question.isResting ? 'Resume' : 'Rest'} “${question.question}”`}
+                aria-label={`${question.isResting ? 'Resume' : 'Pause'} “${question.question}”`}
                 onClick={() => {
                     act(
                         'put',
@@ -106,7 +106,7 @@ function Asked({
                     );
                 }}
             >
-                {question.isResting ? 'Resume' : 'Rest'}
+                {question.isResting ? 'Resume' : 'Pause'}
             </Button>
             {question.isOwn && (
                 <Button

@@ -16,7 +16,7 @@ export function WeekRuler({ hours, words = 'Hours left this week' }: { hours: We
 
     return (
         <div className="mt-3">
-            <p className="flex items-baseline justify-between gap-3 text-xs">
+            <p className="flex flex-wrap items-baseline justify-between gap-x-3 text-xs">
                 <span className="text-ink-2">{words}</span>
                 <span className={clsx('font-semibold', free < 0 && 'text-persimmon')}>
                     {free < 0 ? `${hoursWords(-free)} over` : `${hoursWords(free)} free of ${hoursWords(available)}`}

@@ -95,7 +95,9 @@ function Queue({ page, items, people, onEnd }: Props & { items: TaskRow[]; onEnd
     if (task === undefined) {
         return (
             <p className="flex flex-wrap items-center gap-3">
-                {items.length === 0 ? 'Everything has its day.' : `${String(items.length)} stay in the week without a day.`}
+                {items.length === 0
+                    ? 'Every task has a day.'
+                    : `${count(items.length, 'task has', 'tasks have')} no day and stay${items.length === 1 ? 's' : ''} in the week.`}
                 <Button onClick={onEnd}>Done</Button>
             </p>
         );

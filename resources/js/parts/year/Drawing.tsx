@@ -20,7 +20,7 @@ export function useYear(): YearView {
     const sheet = useContext(Context);
 
     if (sheet === null) {
-        throw new Error('This stands outside of a sheet.');
+        throw new Error('This is used outside of a sheet.');
     }
 
     return sheet;

@@ -165,7 +165,7 @@ function TakeAway({ page }: { page: MinutesView }) {
 function SentTo({ page }: { page: MinutesView }) {
     return (
         <Section title="Sent" className="print:hidden">
-            <p>{page.sent.length === 0 ? 'To nobody yet.' : page.sent.map(({ name }) => name).join(', ')}</p>
+            <p>{page.sent.length === 0 ? 'Not sent yet.' : page.sent.map(({ name }) => name).join(', ')}</p>
             {page.mayAdd && page.sent.length < page.minutes.present.length + page.minutes.absent.length && (
                 <Button
                     className="mt-2"

@@ -103,7 +103,7 @@ function Closing({ page, here }: { page: RoomView; here: HereNow }) {
             {unsettled.length > 0 && <NoOutcomeYet page={page} unsettled={unsettled} />}
             {unconfirmed.length > 0 && (
                 <section>
-                    <h3 className="text-sm text-persimmon">Not confirmed by who is to do it</h3>
+                    <h3 className="text-sm text-persimmon">Not confirmed by the person who is to do it</h3>
                     <ul>
                         {unconfirmed.map((task) => (
                             <li key={task.id}>
