@@ -174,10 +174,10 @@ test('a click into a line of notes is for writing, and a letter is a letter', as
     await press(page, 'Enter');
     await expect(line).toContainText('Two boats, and we decide f n');
     await isSaved(page);
-    await expect(line.getByText('decision')).toHaveCount(0);
+    await expect(line.getByText('decision', { exact: true })).toHaveCount(0);
     // Called, it is a key.
     await line.focus();
     await press(page, 'Control+.', 'd');
-    await expect(line.getByText('decision')).toBeVisible();
+    await expect(line.getByText('decision', { exact: true })).toBeVisible();
     await expect(page).toHaveURL(/\/meetings\//);
 });
