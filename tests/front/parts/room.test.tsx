@@ -122,6 +122,26 @@ describe('notes of an item', () => {
         expect(act.data).toEqual(data);
     });
 
+    it('become something once the server has them, if it was called before', async () => {
+        const { rerender } = show();
+        write('Three boats.');
+        fireEvent.keyDown(field(), { key: 'Enter' });
+        const written = await server.last();
+        const row = document.querySelector<HTMLElement>('[data-note-line]');
+        row?.focus();
+        fireEvent.keyDown(row ?? document.body, { key: 'd' });
+        await written.takes();
+        expect(server.sent).toHaveLength(1);
+
+        const { key, version } = written.data as { key: string; version: number };
+        const known = line({ id: 12, key, version, words: 'Three boats.', isMine: true, who: noor });
+        rerender(<Notes item={item({ lines: [known] })} mayWrite />);
+        await vi.waitFor(() => {
+            expect(server.sent).toHaveLength(2);
+        });
+        expect(server.sent[1]?.data).toEqual({ words: 'Three boats.', line: 12 });
+    });
+
     it('are for writing where they are pressed: one’s own are edited, and others’ words stay theirs', () => {
         show([line({ words: 'Hers.' }), line({ id: 10, key: 'k-10', isMine: true, who: noor, words: 'Mine.' })]);
         fireEvent.click(screen.getByText('Hers.'));

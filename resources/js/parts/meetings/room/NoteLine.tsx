@@ -1,5 +1,5 @@
 import { clsx } from 'clsx';
-import { type KeyboardEvent, type MouseEvent, useState } from 'react';
+import { type KeyboardEvent, type MouseEvent, useState, useEffect, useRef } from 'react';
 import { CorrectLine } from './CorrectLine';
 import { LineField } from './LineField';
 import type { ShownLine } from './shownLines';
@@ -29,16 +29,16 @@ interface Props {
 export function NoteLine({ item, line, mayWrite, mayCorrect }: Props) {
     const [isEdited, setEdited] = useState(false);
     useKeyWords(lineKeys);
-    const mayBecome = mayWrite && line.id !== null && line.became === null && line.words.trim() !== '';
-    const { step, decide } = becoming(item, line);
+    const canBecome = mayWrite && line.became === null && line.words.trim() !== '';
+    const become = useBecoming(item, line);
     const mayEdit = mayWrite && (line.isMine || (mayCorrect && line.id !== null && line.became === null));
     const edit = () => {
         setEdited(true);
     };
     const hear = (event: KeyboardEvent<HTMLLIElement>) => {
         const run = {
-            s: mayBecome && isKey(event.nativeEvent) ? step : undefined,
-            d: mayBecome && isKey(event.nativeEvent) ? decide : undefined,
+            s: canBecome && isKey(event.nativeEvent) ? become('step') : undefined,
+            d: canBecome && isKey(event.nativeEvent) ? become('decide') : undefined,
             Enter: event.target === event.currentTarget && mayEdit ? edit : undefined,
         }[event.key];
 
@@ -88,14 +88,50 @@ export function NoteLine({ item, line, mayWrite, mayCorrect }: Props) {
             onClick={press}
             data-note-line
         >
+            <Words line={line} />
+            <WhatCanBecome
+                item={item}
+                line={line}
+                mayWrite={mayWrite}
+                mayBecome={canBecome && line.id !== null}
+                onEdit={mayEdit ? edit : null}
+            />
+            <Whose line={line} />
+        </li>
+    );
+}
+
+/** What it says, and what became of it. */
+function Words({ line }: { line: ShownLine }) {
+    return (
+        <>
             <span className={clsx('min-h-6.5 min-w-0 flex-1 wrap-anywhere whitespace-pre-wrap', line.became !== null && 'font-semibold')}>
                 {line.words}
             </span>
             {line.became !== null && <span className="flex-none text-xs text-ink-2">{line.became}</span>}
-            <WhatCanBecome item={item} line={line} mayWrite={mayWrite} mayBecome={mayBecome} onEdit={mayEdit ? edit : null} />
-            <Whose line={line} />
-        </li>
+        </>
     );
+}
+
+/** Makes something of a line: at once, or as soon as the server has it. */
+function useBecoming(item: Props['item'], line: ShownLine) {
+    const wanted = useRef<'step' | 'decide' | null>(null);
+
+    useEffect(() => {
+        if (wanted.current !== null && line.id !== null) {
+            const what = wanted.current;
+            wanted.current = null;
+            becoming(item, line)[what]();
+        }
+    });
+
+    return (what: 'step' | 'decide') => () => {
+        if (line.id === null) {
+            wanted.current = what;
+        } else {
+            becoming(item, line)[what]();
+        }
+    };
 }
 
 /** What can become of a line. */
