@@ -4,19 +4,15 @@ declare(strict_types=1);
 
 namespace App\Actions\Goals;
 
+use App\Actions\Parts\ViewersDraft;
 use App\Models\Goal;
-use App\Models\Visibility;
-use Loftrin\Core\Goals\MeasureKind;
 use Loftrin\Core\Goals\Scope;
-use Loftrin\Core\Goals\Sense;
 
 /** What is said of a goal. Title and period are enough. Values are decimals as typed. */
 final readonly class GoalDraft
 {
     /**
      * @param ?int $group whose goal it is, if a group's
-     * @param list<int> $groups that may see it, if they are chosen
-     * @param list<int> $people likewise
      * @param ?int $longTermGoal on which a year goal hangs
      * @param list<int> $quarters in which a year goal is worked on
      * @param ?int $predecessor the goal that a new one carries on
@@ -33,22 +29,12 @@ final readonly class GoalDraft
         public ?int $owner = null,
         public ?int $area = null,
         public Scope $scope = Scope::Company,
-        public Visibility $visibility = Visibility::Everyone,
+        public ViewersDraft $viewers = new ViewersDraft(),
+        public MeasureDraft $measure = new MeasureDraft(),
         public bool $isMain = false,
         public bool $isFirm = false,
-        public MeasureKind $measure = MeasureKind::Work,
-        public ?string $start = null,
-        public ?string $target = null,
-        public ?string $limit = null,
-        public Sense $sense = Sense::AtLeast,
-        public string $share = '0.8',
-        public string $tasksWeight = '1',
-        public ?string $unit = null,
         public array $checkpoints = [],
         public ?int $group = null,
-        public array $groups = [],
-        public array $people = [],
-        public bool $countsUnnamed = false,
         public ?int $longTermGoal = null,
         public array $quarters = [],
         public ?int $predecessor = null,
@@ -68,30 +54,20 @@ final readonly class GoalDraft
         CarriedMeasure $measure,
     ): self {
         return new self(
-            $title,
-            $period,
-            $goal->why,
-            $goal->mark,
-            $parent,
-            $weight,
-            $goal->owner_id,
-            $goal->area_id,
-            $goal->scope,
-            $goal->visibility,
-            $isMain,
-            $goal->is_firm,
-            $measure->kind,
-            $measure->start,
-            $measure->target,
-            $goal->limit_value === null ? null : (string) $goal->limit_value,
-            sense: $goal->sense,
-            share: (string) $goal->share,
-            tasksWeight: (string) $goal->tasks_weight,
-            unit: $goal->unit,
+            title: $title,
+            period: $period,
+            why: $goal->why,
+            mark: $goal->mark,
+            parent: $parent,
+            weight: $weight,
+            owner: $goal->owner_id,
+            area: $goal->area_id,
+            scope: $goal->scope,
+            viewers: new ViewersDraft($goal->visibility, $goal->admitted('group_id'), $goal->admitted('person_id'), $countsUnnamed),
+            measure: MeasureDraft::carrying($goal, $measure),
+            isMain: $isMain,
+            isFirm: $goal->is_firm,
             group: $goal->group_id,
-            groups: $goal->admitted('group_id'),
-            people: $goal->admitted('person_id'),
-            countsUnnamed: $countsUnnamed,
             longTermGoal: $goal->long_term_goal_id,
             quarters: $goal->quarters ?? [],
             predecessor: $goal->id,

@@ -44,7 +44,7 @@ final readonly class SaveGoal
         return $this->log->change($who, $words, function () use ($who, $draft, $goal, $period): Goal {
             $record = $goal ?? new Goal();
             $record->fill($this->columns($who, $draft, $period, $record));
-            RefusedChange::unless($this->fieldOf($draft->measure), static fn() => CoreRecords::measure(CoreRecords::row($record)));
+            RefusedChange::unless($this->fieldOf($draft->measure->kind), static fn() => CoreRecords::measure(CoreRecords::row($record)));
             $this->refuseUnknown($who, $record);
             $this->refuseInAnothersName($who, $record);
             $this->rules->refuseMisplaced($record);
@@ -61,7 +61,7 @@ final readonly class SaveGoal
                 ($this->bringFromShelf)($who, $shelved, $record);
             }
 
-            ($this->setViewers)($who, $record->refresh(), $draft->groups, $draft->people);
+            ($this->setViewers)($who, $record->refresh(), $draft->viewers->groups, $draft->viewers->people);
             $this->rules->refuseShowing($record);
             SeenWork::settle($record);
             $this->saveCheckpoints($record, [...$goal === null ? $this->fromToday($draft, $period) : [], ...$draft->checkpoints]);
@@ -81,10 +81,10 @@ final readonly class SaveGoal
             'title' => $draft->title,
             'why' => $draft->why,
             'mark' => $draft->mark === null ? null : mb_strtoupper($draft->mark),
-            'scope' => $draft->visibility === Visibility::OnlyMe ? Scope::Person : $draft->scope,
+            'scope' => $draft->viewers->visibility === Visibility::OnlyMe ? Scope::Person : $draft->scope,
             'group_id' => $draft->scope === Scope::Group ? $draft->group : null,
-            'visibility' => $draft->visibility,
-            'counts_unnamed' => $draft->countsUnnamed && $draft->parent !== null && $draft->visibility !== Visibility::Everyone,
+            'visibility' => $draft->viewers->visibility,
+            'counts_unnamed' => $draft->viewers->countsUnnamed && $draft->parent !== null && $draft->viewers->visibility !== Visibility::Everyone,
             'horizon' => $period->horizon,
             'period' => $period->name,
             'starts_on' => $period->span->first,
@@ -96,14 +96,14 @@ final readonly class SaveGoal
             'area_id' => $draft->area,
             'is_main' => $draft->isMain,
             'is_firm' => $draft->isFirm,
-            'measure' => $draft->measure,
-            'tasks_weight' => $draft->tasksWeight,
-            'start_value' => $draft->start,
-            'target_value' => $draft->target,
-            'limit_value' => $draft->limit,
-            'sense' => $draft->sense,
-            'share' => $draft->share,
-            'unit' => $draft->unit,
+            'measure' => $draft->measure->kind,
+            'tasks_weight' => $draft->measure->tasksWeight,
+            'start_value' => $draft->measure->start,
+            'target_value' => $draft->measure->target,
+            'limit_value' => $draft->measure->limit,
+            'sense' => $draft->measure->sense,
+            'share' => $draft->measure->share,
+            'unit' => $draft->measure->unit,
             'created_on' => $goal->exists ? $goal->created_on : $this->workspace->today(),
             'long_term_goal_id' => $period->horizon === Horizon::Year ? $draft->longTermGoal : null,
             'predecessor_id' => $draft->predecessor ?? ($goal->predecessor_id ?? null),
@@ -153,7 +153,7 @@ final readonly class SaveGoal
     private function fromToday(GoalDraft $draft, Period $period): array
     {
         $today = $this->workspace->today();
-        $before = PaceFromDay::grows($draft->measure) ? PaceFromDay::checkpoint($period, $today) : null;
+        $before = PaceFromDay::grows($draft->measure->kind) ? PaceFromDay::checkpoint($period, $today) : null;
         $isCounted =
             $draft->predecessor !== null ||
             ($draft->isFromToday ?? PaceFromDay::isProposed($this->workspace->calendar(), $period, $today));

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Projects;
 
-use App\Models\Visibility;
+use App\Actions\Parts\ViewersDraft;
 use Loftrin\Core\Calendar\Day;
 use Loftrin\Core\Work\Focus;
 use Loftrin\Core\Work\ProjectState;
@@ -18,9 +18,6 @@ final readonly class ProjectDraft
     /**
      * @param list<array{id: ?int, name: string}> $stages in order; those with an id are there already
      * @param list<array{goal: int, weight: string}> $serves weights as decimals
-     * @param list<int> $groups that may see it, if they are chosen
-     * @param list<int> $people likewise
-     * @param bool $countsUnnamed in goals that more people may see
      */
     public function __construct(
         public string $title,
@@ -37,10 +34,7 @@ final readonly class ProjectDraft
         public bool $lastIsDone = false,
         public ?Rank $rank = null,
         public ?Focus $focus = null,
-        public Visibility $visibility = Visibility::Everyone,
-        public array $groups = [],
-        public array $people = [],
-        public bool $countsUnnamed = false,
+        public ViewersDraft $viewers = new ViewersDraft(),
     ) {
     }
 }

@@ -49,8 +49,8 @@ final readonly class SaveProject
                 'focus' => $draft->focus,
                 'starts_on' => $draft->startsOn,
                 'due_on' => $draft->dueOn,
-                'visibility' => $draft->visibility,
-                'counts_unnamed' => $draft->countsUnnamed && $draft->visibility !== Visibility::Everyone,
+                'visibility' => $draft->viewers->visibility,
+                'counts_unnamed' => $draft->viewers->countsUnnamed && $draft->viewers->visibility !== Visibility::Everyone,
             ]);
 
             if ($record->isDirty('owner_id') && $record->owner_id !== $who->id && ! $who->isLead()) {
@@ -74,7 +74,7 @@ final readonly class SaveProject
             $this->saveStages($record, $draft);
             $this->saveDoneStage($record, $draft);
             $this->saveContributions($who, $record, $draft);
-            ($this->setViewers)($who, $record, $draft->groups, $draft->people);
+            ($this->setViewers)($who, $record, $draft->viewers->groups, $draft->viewers->people);
             $this->rules->refuseShowing($record);
             SeenWork::settle($record);
 

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Actions\Goals\GoalDraft;
+use App\Actions\Goals\MeasureDraft;
 use App\Models\Goal;
-use App\Models\Visibility;
 use App\Queries\Goals\GoalFormPage;
 use Illuminate\Validation\Rule;
 use Loftrin\Core\Decimal;
@@ -92,25 +92,19 @@ final class GoalFields extends Fields
         $checkpoints = array_values($this->array('checkpoints'));
 
         return new GoalDraft(
-            $title ?? $this->string('title')->toString(),
-            $this->string('period')->toString(),
-            $this->words('why'),
-            $this->words('mark'),
-            $this->number('parent'),
-            $this->words('weight') ?? '1',
-            $this->number('owner'),
-            $this->number('area'),
-            $this->enum('scope', Scope::class) ?? Scope::Company,
-            $this->enum('visibility', Visibility::class) ?? Visibility::Everyone,
-            $this->boolean('isMain'),
-            $this->boolean('isFirm'),
-            $this->enum('measure', MeasureKind::class) ?? MeasureKind::Work,
-            $this->words('start'),
-            $this->words('target'),
-            $this->words('limit'),
-            $this->enum('sense', Sense::class) ?? Sense::AtLeast,
-            $this->filled('share') ? self::fraction($this->string('share')->toString()) : '0.8',
-            unit: $this->words('unit'),
+            title: $title ?? $this->string('title')->toString(),
+            period: $this->string('period')->toString(),
+            why: $this->words('why'),
+            mark: $this->words('mark'),
+            parent: $this->number('parent'),
+            weight: $this->words('weight') ?? '1',
+            owner: $this->number('owner'),
+            area: $this->number('area'),
+            scope: $this->enum('scope', Scope::class) ?? Scope::Company,
+            viewers: ViewerFields::draft($this),
+            measure: $this->measure(),
+            isMain: $this->boolean('isMain'),
+            isFirm: $this->boolean('isFirm'),
             checkpoints: array_map(
                 static fn(array $point): array => [
                     'on' => $point['on'],
@@ -119,14 +113,24 @@ final class GoalFields extends Fields
                 $checkpoints,
             ),
             group: $this->number('group'),
-            groups: Ids::in($this, 'groups'),
-            people: Ids::in($this, 'people'),
-            countsUnnamed: $this->boolean('countsUnnamed'),
             longTermGoal: $this->number('longTermGoal'),
             quarters: Ids::in($this, 'quarters'),
             predecessor: $this->number('predecessor'),
-            tasksWeight: $this->words('tasksWeight') ?? '1',
             isFromToday: $this->filled('fromToday') ? $this->string('fromToday')->toString() === 'yes' : null,
+        );
+    }
+
+    private function measure(): MeasureDraft
+    {
+        return new MeasureDraft(
+            kind: $this->enum('measure', MeasureKind::class) ?? MeasureKind::Work,
+            start: $this->words('start'),
+            target: $this->words('target'),
+            limit: $this->words('limit'),
+            sense: $this->enum('sense', Sense::class) ?? Sense::AtLeast,
+            share: $this->filled('share') ? self::fraction($this->string('share')->toString()) : '0.8',
+            unit: $this->words('unit'),
+            tasksWeight: $this->words('tasksWeight') ?? '1',
         );
     }
 

@@ -6,7 +6,6 @@ namespace App\Http\Requests;
 
 use App\Actions\Projects\ProjectDraft;
 use App\Models\Project;
-use App\Models\Visibility;
 use App\Queries\Projects\ProjectFormPage;
 use Illuminate\Validation\Rule;
 use Loftrin\Core\Work\Focus;
@@ -75,10 +74,7 @@ final class ProjectFields extends Fields
             lastIsDone: $this->boolean('lastIsDone'),
             rank: $this->enum('rank', Rank::class),
             focus: $this->enum('focus', Focus::class),
-            visibility: $this->enum('visibility', Visibility::class) ?? Visibility::Everyone,
-            groups: Ids::in($this, 'groups'),
-            people: Ids::in($this, 'people'),
-            countsUnnamed: $this->boolean('countsUnnamed'),
+            viewers: ViewerFields::draft($this),
         );
     }
 

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Actions\Parts\ViewersDraft;
+use App\Models\Visibility;
+
 /** Who may see a goal or a project, as it comes from a form. */
 final readonly class ViewerFields
 {
@@ -15,4 +18,14 @@ final readonly class ViewerFields
         'people.*' => ['integer', 'exists:people,id'],
         'countsUnnamed' => ['boolean'],
     ];
+
+    public static function draft(Fields $fields): ViewersDraft
+    {
+        return new ViewersDraft(
+            $fields->enum('visibility', Visibility::class) ?? Visibility::Everyone,
+            Ids::in($fields, 'groups'),
+            Ids::in($fields, 'people'),
+            $fields->boolean('countsUnnamed'),
+        );
+    }
 }

@@ -24,7 +24,8 @@ export function Check({ label, checked, onChange, disabled = false }: Props) {
                     onChange(now === true);
                 }}
                 className={clsx(
-                    'flex size-4 flex-none items-center justify-center border border-rule bg-sheet',
+                    'relative flex size-4 flex-none items-center justify-center border border-rule bg-sheet',
+                    'pointer-coarse:after:absolute pointer-coarse:after:-inset-3.5',
                     'hover:border-ink data-[state=checked]:border-ink data-[state=checked]:bg-ink data-disabled:opacity-50',
                 )}
             >

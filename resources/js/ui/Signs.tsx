@@ -15,7 +15,7 @@ export function Signs({ label, children }: Props) {
             <Popover.Trigger
                 aria-label={label}
                 className={clsx(
-                    'inline-flex size-6 flex-none items-center justify-center',
+                    'inline-flex size-6 flex-none items-center justify-center pointer-coarse:-m-2.5 pointer-coarse:size-11',
                     'font-mono text-xs text-ink-2 hover:text-ink print:hidden',
                 )}
             >

@@ -16,7 +16,10 @@ export function Answer({ name, isChosen, onChoose, children }: Props) {
         <button
             type="button"
             aria-pressed={isChosen}
-            className={clsx('min-h-8 border-b-2 hover:border-rule', isChosen === true ? 'border-ink font-semibold' : 'border-transparent')}
+            className={clsx(
+                'min-h-8 border-b-2 hover:border-rule pointer-coarse:min-h-11',
+                isChosen === true ? 'border-ink font-semibold' : 'border-transparent',
+            )}
             onClick={onChoose}
         >
             <Kbd>{name}</Kbd> {children}

@@ -49,7 +49,7 @@ export function AddLine({ words, value, error, maxLength, inputMode = 'text', on
 
     return (
         <form onSubmit={add} className="flex min-h-8 items-start gap-3">
-            <span aria-hidden className="w-3 flex-none py-1 text-center text-ink-2">
+            <span aria-hidden className="w-3 flex-none py-1 text-center text-ink-2 pointer-coarse:py-3">
                 +
             </span>
             <div className="min-w-0 flex-1">
@@ -67,7 +67,7 @@ export function AddLine({ words, value, error, maxLength, inputMode = 'text', on
                     }}
                     className={clsx(
                         'w-full border-b border-transparent bg-transparent py-1',
-                        'placeholder:text-ink-2 focus:border-rule focus:outline-none',
+                        'placeholder:text-ink-2 focus:border-rule focus:outline-none pointer-coarse:min-h-11',
                     )}
                 />
                 {isAsked && (

@@ -171,7 +171,7 @@ function RoomsLine({ frame, rooms, lit, show }: RoomsLineProps) {
             aria-label="Rooms"
             className={clsx(
                 'flex h-8 items-stretch gap-5 border-y border-t-ink border-b-hairline',
-                'px-6 whitespace-nowrap max-md:gap-3 max-md:px-4 pointer-coarse:h-11',
+                'px-6 whitespace-nowrap max-md:gap-3 max-md:px-4 pointer-coarse:h-11.5',
             )}
         >
             <Link href={route('day')} className="mr-2 flex items-center text-md font-bold tracking-[-0.03em] max-md:hidden">

@@ -38,7 +38,7 @@ function YearWords({ rail }: { rail: Rail }) {
 
     return (
         <div className="flex min-h-5 flex-wrap items-center gap-x-3.5">
-            <Link href={route('year', year.name)} className="text-md font-semibold">
+            <Link href={route('year', year.name)} className="text-md font-semibold pointer-coarse:-my-3 pointer-coarse:py-3">
                 {year.words}
             </Link>
             {!year.first.endsWith('-01-01') && (
@@ -49,7 +49,10 @@ function YearWords({ rail }: { rail: Rail }) {
             <span className="-my-1">
                 <RailSigns />
             </span>
-            <Link href={route('direction', year.name)} className="min-w-0 truncate hover:underline">
+            <Link
+                href={route('direction', year.name)}
+                className="min-w-0 truncate hover:underline pointer-coarse:-my-3 pointer-coarse:py-3"
+            >
                 {rail.motto ?? <span className="text-ink-2">No motto yet</span>}
             </Link>
             <span className="w-full truncate text-xs text-ink-2 md:hidden">

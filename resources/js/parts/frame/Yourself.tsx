@@ -20,9 +20,9 @@ export function Yourself({ frame, onKeys }: { frame: Frame; onKeys: () => void }
                 <button
                     type="button"
                     aria-label={`You, ${frame.me.name}`}
-                    className="border border-ink px-1.5 font-mono text-xs leading-[22px] text-ink"
+                    className="flex items-center justify-center pointer-coarse:-mr-2 pointer-coarse:size-11"
                 >
-                    {frame.me.initials}
+                    <span className="border border-ink px-1.5 font-mono text-xs leading-[22px] text-ink">{frame.me.initials}</span>
                 </button>
             }
         >

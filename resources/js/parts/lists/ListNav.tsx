@@ -44,7 +44,10 @@ export function ListNav({ lists, saved, at, sum }: Props) {
                         key={question.name}
                         href={addressOf(question)}
                         aria-current={question === shown ? 'true' : undefined}
-                        className={clsx('text-lg', question === shown ? 'font-semibold' : 'text-ink-2 hover:text-ink')}
+                        className={clsx(
+                            'text-lg pointer-coarse:py-2.5',
+                            question === shown ? 'font-semibold' : 'text-ink-2 hover:text-ink',
+                        )}
                     >
                         {question.name}
                     </Link>

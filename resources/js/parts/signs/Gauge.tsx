@@ -28,7 +28,7 @@ export function Gauge({ gauge, size = 'm', isTabStop = true }: Props) {
             data-why={why}
             title={`${gauge.spoken}. How is this calculated?`}
             tabIndex={isTabStop ? undefined : -1}
-            className="-my-2 block w-full py-2"
+            className="-my-2 block w-full py-2 pointer-coarse:-my-4 pointer-coarse:py-4"
             onClick={() => {
                 explain(why);
             }}

@@ -73,7 +73,10 @@ export function DayRow({ day, people, isFolded = false }: DayProps) {
                     isNow={day.isToday}
                     label={
                         <h2 className={clsx('text-base', day.isPast && 'text-ink-2')}>
-                            <Link href={route('days.show', day.on)} className="hover:underline">
+                            <Link
+                                href={route('days.show', day.on)}
+                                className="hover:underline pointer-coarse:-my-3 pointer-coarse:inline-block pointer-coarse:py-3"
+                            >
                                 {dayWords(day.on)}
                             </Link>
                         </h2>
@@ -116,7 +119,7 @@ function FoldedDay({ day, setOpen }: { day: WeekDay; setOpen: (value: boolean) =
         <Row label={<h2 className="text-base text-ink-2">{dayWords(day.on)}</h2>}>
             <button
                 type="button"
-                className="flex min-h-8 w-full items-baseline gap-3 pt-1 text-left text-ink-2 hover:text-ink"
+                className="flex min-h-8 w-full items-baseline gap-3 pt-1 pointer-coarse:min-h-11 text-left text-ink-2 hover:text-ink"
                 aria-expanded={false}
                 onClick={() => {
                     setOpen(true);

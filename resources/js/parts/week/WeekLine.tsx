@@ -73,7 +73,7 @@ function Line({ whose, name, words, label, empty, url, className }: LineProps) {
                     setWriting(true);
                 }}
                 title={label}
-                className={clsx('block text-left hover:underline', className, words === null && 'text-ink-2')}
+                className={clsx('block text-left hover:underline pointer-coarse:min-h-11', className, words === null && 'text-ink-2')}
             >
                 {words !== null && <span className="mr-1.5 text-xs font-normal text-ink-2">{whose}</span>}
                 {words ?? empty}

@@ -5,6 +5,7 @@ import { LineField } from './LineField';
 import type { ShownLine } from './shownLines';
 import type { ItemRow } from '../../../generated/props';
 import { act } from '../../../lib/queue/act';
+import { Menu, MenuItem } from '../../../ui/Menu';
 import { isKey, useKeyWords } from '../../../lib/keys';
 import { forgetLine, writeLine } from '../../../lib/kept/lines';
 import { route } from '../../../lib/routes';
@@ -17,6 +18,9 @@ const lineKeys = {
 };
 
 const quiet = 'text-xs text-ink-2 hover:text-ink hover:underline';
+
+/** On touch the acts fold into one button: the words keep the width of the screen. */
+const more = '-my-3 hidden size-11 flex-none items-center justify-center text-ink-2 pointer-coarse:flex';
 
 interface Props {
     item: ItemRow;
@@ -182,37 +186,48 @@ interface BecomeProps extends Pick<Props, 'item' | 'line' | 'mayWrite'> {
 
 function WhatCanBecome({ item, line, mayWrite, mayBecome, onEdit }: BecomeProps) {
     const { step, decide, remove } = becoming(item, line);
+    const isOpen = line.became === null;
+    const acts: { words: string; title?: string; run: () => void }[] = [
+        ...(mayBecome
+            ? [
+                  { words: 'Next step', title: 'Make a next step of it', run: step },
+                  { words: 'Decision', title: 'Make a decision of it', run: decide },
+              ]
+            : []),
+        ...(onEdit !== null && isOpen ? [{ words: line.isMine ? 'Edit' : 'Correct', run: onEdit }] : []),
+        ...(mayWrite && line.isMine && isOpen ? [{ words: 'Delete', run: remove }] : []),
+    ];
 
     return (
-        <span
-            className={clsx(
-                'absolute right-16 flex gap-2 bg-sheet pl-3 opacity-0 group-hover:opacity-100',
-                'focus-within:opacity-100 pointer-coarse:static pointer-coarse:opacity-100',
-            )}
-        >
-            {mayBecome && (
-                <>
-                    <button type="button" className={quiet} title="Make a next step of it" onClick={step}>
-                        Next step
-                    </button>
-                    <button type="button" className={quiet} title="Make a decision of it" onClick={decide}>
-                        Decision
-                    </button>
-                </>
-            )}
-            {onEdit !== null && line.became === null && (
-                <button type="button" className={quiet} onClick={onEdit}>
-                    {line.isMine ? 'Edit' : 'Correct'}
-                </button>
-            )}
-            {mayWrite && line.isMine && line.became === null && (
-                <>
-                    <button type="button" className={quiet} onClick={remove}>
-                        Delete
-                    </button>
-                </>
-            )}
-        </span>
+        acts.length > 0 && (
+            <>
+                <span
+                    className={clsx(
+                        'absolute right-16 flex gap-2 bg-sheet pl-3 opacity-0 group-hover:opacity-100',
+                        'focus-within:opacity-100 pointer-coarse:hidden',
+                    )}
+                >
+                    {acts.map(({ words, title, run }) => (
+                        <button key={words} type="button" className={quiet} title={title} onClick={run}>
+                            {words}
+                        </button>
+                    ))}
+                </span>
+                <Menu
+                    trigger={
+                        <button type="button" aria-label="What can become of this line" className={more}>
+                            …
+                        </button>
+                    }
+                >
+                    {acts.map(({ words, title, run }) => (
+                        <MenuItem key={words} onSelect={run}>
+                            {title ?? words}
+                        </MenuItem>
+                    ))}
+                </Menu>
+            </>
+        )
     );
 }
 
