@@ -160,7 +160,8 @@ final class Meetings
      */
     private function attend(int $meeting, array $script, array $people, int $place): void
     {
-        $needed = [$people[$place % count($people)], $people[($place + 1) % count($people)], ...array_map($this->people->id(...), MeetingScript::writers($script, $this->dealt))];
+        $writers = array_map($this->people->id(...), MeetingScript::writers($script, $this->dealt));
+        $needed = [$people[$place % count($people)], $people[($place + 1) % count($people)], ...$writers];
 
         foreach ($people as $person) {
             $stayedAway = $this->stage->dice->falls(8);

@@ -1,6 +1,7 @@
 import { cleanup } from '@testing-library/react';
 import { toast } from 'sonner';
 import { afterEach, beforeEach, vi } from 'vitest';
+import { setToday, setYearStart } from '../../resources/js/lib/dates';
 import { rereadDrafts } from '../../resources/js/lib/kept/drafts';
 import { openQueue } from '../../resources/js/lib/queue/queue';
 import { server } from './server';
@@ -65,6 +66,8 @@ globalThis.matchMedia = (media: string) =>
 let close = () => undefined as unknown;
 
 beforeEach(() => {
+    setToday('2027-02-09');
+    setYearStart(1);
     localStorage.clear();
     sessionStorage.clear();
     server.begin();

@@ -84,7 +84,7 @@ final readonly class SaveGoal
             'scope' => $draft->viewers->visibility === Visibility::OnlyMe ? Scope::Person : $draft->scope,
             'group_id' => $draft->scope === Scope::Group ? $draft->group : null,
             'visibility' => $draft->viewers->visibility,
-            'counts_unnamed' => $draft->viewers->countsUnnamed && $draft->parent !== null && $draft->viewers->visibility !== Visibility::Everyone,
+            'counts_unnamed' => $draft->parent !== null && $draft->viewers->isUnnamed(),
             'horizon' => $period->horizon,
             'period' => $period->name,
             'starts_on' => $period->span->first,

@@ -21,4 +21,10 @@ final readonly class ViewersDraft
         public bool $countsUnnamed = false,
     ) {
     }
+
+    /** Whether it counts without its name: only what not everyone sees has a name to leave out. */
+    public function isUnnamed(): bool
+    {
+        return $this->countsUnnamed && $this->visibility !== Visibility::Everyone;
+    }
 }

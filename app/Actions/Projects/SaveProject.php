@@ -12,7 +12,6 @@ use App\Models\Person;
 use App\Models\Project;
 use App\Models\Stage;
 use App\Models\Task;
-use App\Models\Visibility;
 use App\Models\Workspace;
 use App\Queries\Plan\CoreRecords;
 use App\Store\ChangeLog;
@@ -50,7 +49,7 @@ final readonly class SaveProject
                 'starts_on' => $draft->startsOn,
                 'due_on' => $draft->dueOn,
                 'visibility' => $draft->viewers->visibility,
-                'counts_unnamed' => $draft->viewers->countsUnnamed && $draft->viewers->visibility !== Visibility::Everyone,
+                'counts_unnamed' => $draft->viewers->isUnnamed(),
             ]);
 
             if ($record->isDirty('owner_id') && $record->owner_id !== $who->id && ! $who->isLead()) {

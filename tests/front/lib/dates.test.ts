@@ -1,4 +1,4 @@
-import { beforeEach, describe, expect, it } from 'vitest';
+import { describe, expect, it } from 'vitest';
 import {
     addDays,
     dateWords,
@@ -19,11 +19,6 @@ import {
     wordsOf,
     yearWords,
 } from '../../../resources/js/lib/dates';
-
-beforeEach(() => {
-    setToday('2027-02-09');
-    setYearStart(1);
-});
 
 describe('a day in words', () => {
     it.each([
