@@ -177,6 +177,9 @@ for (const [isHeard, task] of [
         const saveButton = page.getByRole('button', { name: 'Save', exact: true });
         let asked = 0;
         let letGo: () => void = () => undefined;
+        const isLetGo = new Promise<void>((resolve) => {
+            letGo = resolve;
+        });
         await page.route(`**${task}`, async (route) => {
             if (route.request().method() !== 'PUT' || ++asked > 1) {
                 await route.continue();
@@ -186,9 +189,7 @@ for (const [isHeard, task] of [
 
             // The server does it, and its answer is long on its way.
             const response = await route.fetch({ maxRedirects: 0 });
-            await new Promise<void>((resolve) => {
-                letGo = resolve;
-            });
+            await isLetGo;
             await (isHeard ? route.fulfill({ response }) : route.abort()).catch(() => undefined);
         });
         await notes.fill('The first line.');

@@ -1,7 +1,7 @@
 import { Figure } from '../../parts/goals/Figure';
 import { count } from '../../lib/words';
 import { Head, Link, usePage } from '@inertiajs/react';
-import { lazy, Suspense } from 'react';
+import { PaceFigure } from '../../parts/goals/PaceFigure';
 import type { GoalParts as Parts, GoalTag, GoalView } from '../../generated/props';
 import { act } from '../../lib/queue/act';
 import { dateWords, dayWords, fullDateWords, plannedWords } from '../../lib/dates';
@@ -24,8 +24,6 @@ import { RaiseAbout } from '../../parts/meetings/RaiseAbout';
 import { BringBack } from '../../parts/capture/BringBack';
 import { Button, ButtonLink } from '../../ui/Button';
 
-const PaceChart = lazy(() => import('../../parts/goals/PaceChart'));
-
 const addressOn = (id: number, on: string | null) =>
     on === null ? route('goals.show', id) : route('goals.show', { goal: id, _query: { on } });
 
@@ -46,9 +44,7 @@ export default function Goal({ page }: { page: GoalView }) {
             <div className="min-w-0 px-6 pb-10 max-md:order-3 max-md:px-4">
                 {page.measure !== 'judged' && page.measure !== 'yes_no' && (
                     <div className="mt-4">
-                        <Suspense fallback={<div className="h-64" />}>
-                            <PaceChart page={page} />
-                        </Suspense>
+                        <PaceFigure page={page} />
                     </div>
                 )}
                 {page.parts !== null && (page.parts.mayChange || hasAny(page.parts)) && (

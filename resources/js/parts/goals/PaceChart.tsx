@@ -1,128 +1,62 @@
-import { Pins } from './Pins';
+import type { Point } from './pacePoints';
 import { Area, ComposedChart, Line, ReferenceDot, ReferenceLine, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts';
-import type { ChartPoint, GoalView, OwnTerms, PeriodTag } from '../../generated/props';
+import type { GoalView, OwnTerms, PeriodTag } from '../../generated/props';
 import { gapOf, termsOf } from '../../lib/terms';
 import { addDays, bareDateWords, dateWords, daysBetween, dayWords } from '../../lib/dates';
-
-interface Point {
-    day: number;
-    on: string;
-    progress: number | null;
-    expected: number | null;
-    span?: [number, number];
-}
 
 const tick = { fill: 'var(--ink-2)', fontFamily: 'var(--font-mono)', fontSize: 12 };
 
 /** A line that stands as it is, without dots or movement. */
 const still = { type: 'linear', dot: false, isAnimationActive: false } as const;
 
-/** Progress against pace over the goal's period, with its checkpoints and the forecast's central four fifths. */
-export default function PaceChart({ page }: { page: GoalView }) {
-    const points = withForecast(page);
+/** The drawing of progress against pace, with its checkpoints and the forecast's central four fifths. */
+export default function PaceChart({ page, points }: { page: GoalView; points: Point[] }) {
     const starts = monthStarts(page.period);
     const { own } = page.goal.gauge;
     const missing = missingOf(own, points);
 
     return (
-        <figure>
-            <div aria-hidden className="h-64 w-full">
-                <ResponsiveContainer width="100%" height="100%">
-                    <ComposedChart accessibilityLayer={false} data={points} margin={{ top: 8, right: 8, bottom: 0, left: 0 }}>
-                        <XAxis
-                            dataKey="day"
-                            type="number"
-                            domain={['dataMin', 'dataMax']}
-                            ticks={starts}
-                            tickFormatter={(day: number) => tickWords(addDays(page.period.first, day))}
-                            tick={tick}
-                            stroke="var(--rule)"
-                        />
-                        <YAxis
-                            domain={[0, 100]}
-                            ticks={[0, 50, 100]}
-                            tickFormatter={(percent: number) => termsOf(own, percent)}
-                            width="auto"
-                            tick={tick}
-                            axisLine={false}
-                            tickLine={false}
-                        />
-                        {[0, 50, 100].map((y) => (
-                            <ReferenceLine key={y} y={y} stroke="var(--hairline)" />
-                        ))}
-                        <Tooltip content={<Reading own={own} />} />
-                        <Area dataKey="span" stroke="none" fill="var(--chalk)" fillOpacity={0.16} isAnimationActive={false} connectNulls />
-                        <Line dataKey="expected" stroke="var(--chalk)" strokeWidth={1.5} {...still} name="expected" />
-                        <Line dataKey="progress" stroke="var(--spruce)" strokeWidth={3} {...still} connectNulls name="done" />
-                        {page.checkpoints.map((point) => (
-                            <ReferenceDot
-                                key={point.on}
-                                x={daysBetween(page.period.first, point.on) + 1}
-                                y={point.expected ?? 0}
-                                r={4}
-                                fill="var(--sheet)"
-                                stroke="var(--chalk)"
-                                strokeWidth={1.5}
-                            />
-                        ))}
-                        {missing !== null && <ReferenceLine {...missing} />}
-                    </ComposedChart>
-                </ResponsiveContainer>
-            </div>
-            <Pins page={page} />
-            <figcaption className="mt-1 flex flex-wrap gap-x-5 text-xs text-ink-2">
-                <Key colour="bg-spruce" words="done" />
-                <Key colour="bg-chalk" words="expected" />
-                {points.some((point) => point.span !== undefined) && <Key colour="bg-chalk/20" words="likely range (80%)" />}
-                <Numbers points={page.chart} own={own} />
-            </figcaption>
-        </figure>
-    );
-}
-
-function Key({ colour, words }: { colour: string; words: string }) {
-    return (
-        <span className="inline-flex items-center gap-1.5">
-            <span aria-hidden className={`h-[3px] w-4 ${colour}`} />
-            {words}
-        </span>
-    );
-}
-
-function Numbers({ points, own }: { points: ChartPoint[]; own: OwnTerms | null }) {
-    const percent = (value: number | null) => (value === null ? '' : termsOf(own, value, 1));
-
-    return (
-        <details className="ml-auto">
-            <summary className="cursor-pointer link">Show as a table</summary>
-            <table className="mt-2 text-right font-mono text-ink">
-                <caption className="sr-only">Progress and pace by day</caption>
-                <thead>
-                    <tr>
-                        <th scope="col" className="pr-6 text-left font-normal">
-                            day
-                        </th>
-                        <th scope="col" className="pr-6 font-normal">
-                            done
-                        </th>
-                        <th scope="col" className="font-normal">
-                            expected
-                        </th>
-                    </tr>
-                </thead>
-                <tbody>
-                    {points.map((point) => (
-                        <tr key={point.on}>
-                            <th scope="row" className="pr-6 text-left font-normal">
-                                {dayWords(point.on)}
-                            </th>
-                            <td className="pr-6">{percent(point.progress)}</td>
-                            <td>{percent(point.expected)}</td>
-                        </tr>
-                    ))}
-                </tbody>
-            </table>
-        </details>
+        <ResponsiveContainer width="100%" height="100%">
+            <ComposedChart accessibilityLayer={false} data={points} margin={{ top: 8, right: 8, bottom: 0, left: 0 }}>
+                <XAxis
+                    dataKey="day"
+                    type="number"
+                    domain={['dataMin', 'dataMax']}
+                    ticks={starts}
+                    tickFormatter={(day: number) => tickWords(addDays(page.period.first, day))}
+                    tick={tick}
+                    stroke="var(--rule)"
+                />
+                <YAxis
+                    domain={[0, 100]}
+                    ticks={[0, 50, 100]}
+                    tickFormatter={(percent: number) => termsOf(own, percent)}
+                    width="auto"
+                    tick={tick}
+                    axisLine={false}
+                    tickLine={false}
+                />
+                {[0, 50, 100].map((y) => (
+                    <ReferenceLine key={y} y={y} stroke="var(--hairline)" />
+                ))}
+                <Tooltip content={<Reading own={own} />} />
+                <Area dataKey="span" stroke="none" fill="var(--chalk)" fillOpacity={0.16} isAnimationActive={false} connectNulls />
+                <Line dataKey="expected" stroke="var(--chalk)" strokeWidth={1.5} {...still} name="expected" />
+                <Line dataKey="progress" stroke="var(--spruce)" strokeWidth={3} {...still} connectNulls name="done" />
+                {page.checkpoints.map((point) => (
+                    <ReferenceDot
+                        key={point.on}
+                        x={daysBetween(page.period.first, point.on) + 1}
+                        y={point.expected ?? 0}
+                        r={4}
+                        fill="var(--sheet)"
+                        stroke="var(--chalk)"
+                        strokeWidth={1.5}
+                    />
+                ))}
+                {missing !== null && <ReferenceLine {...missing} />}
+            </ComposedChart>
+        </ResponsiveContainer>
     );
 }
 
@@ -136,19 +70,6 @@ function Reading({ active, payload, own }: { active?: boolean; payload?: { paylo
             {point.expected !== null && <div>expected {termsOf(own, point.expected, 1)}</div>}
         </div>
     );
-}
-
-function withForecast({ chart, goal, period }: GoalView): Point[] {
-    const points: Point[] = chart.map((point) => ({ ...point, day: daysBetween(period.first, point.on) }));
-    const last = points.findLast((point) => point.progress !== null);
-    const end = points.at(-1);
-
-    if (last?.progress != null && end !== undefined && end !== last && goal.gauge.low !== null && goal.gauge.high !== null) {
-        last.span = [last.progress, last.progress];
-        end.span = [goal.gauge.low, goal.gauge.high];
-    }
-
-    return points;
 }
 
 /** The days on which months begin, as days from the period's first; its first and last day where it is short. */
