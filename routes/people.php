@@ -7,6 +7,7 @@ use App\Http\Controllers\People\GroupController;
 use App\Http\Controllers\People\NotificationsController;
 use App\Http\Controllers\People\PersonController;
 use App\Http\Controllers\People\SignInController;
+use App\Http\Controllers\People\StartController;
 use Illuminate\Support\Facades\Route;
 
 Route::middleware('guest')->group(static function (): void {
@@ -18,6 +19,10 @@ Route::middleware('guest')->group(static function (): void {
     Route::post('/forgotten', [AccessController::class, 'sendReset'])
         ->middleware('throttle:sign-in')
         ->name('forgotten.send');
+    Route::get('/start', [StartController::class, 'show'])->name('start');
+    Route::post('/start', [StartController::class, 'store'])
+        ->middleware('throttle:sign-in')
+        ->name('workspace.start');
     Route::get('/access/{token}', [AccessController::class, 'show'])->name('access');
     Route::post('/access/{token}', [AccessController::class, 'accept'])
         ->middleware('throttle:sign-in')

@@ -10,6 +10,7 @@ const VISITS = [
     'pages/people/Account.tsx',
     'pages/people/Forgotten.tsx',
     'pages/people/SignIn.tsx',
+    'pages/people/StartWorkspace.tsx',
     'parts/frame/Yourself.tsx',
 ];
 

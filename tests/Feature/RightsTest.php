@@ -133,6 +133,7 @@ it('asks for a right before it looks at what was sent, on every route that chang
         'sign-in.store',
         'forgotten.send',
         'access.accept',
+        'workspace.start',
         'account.password',
         'account.end',
     ];

@@ -27,6 +27,7 @@ final class Writes
     /** Not changes of the plan, or tried on their own: who one is, previews, going back and forth. */
     public const BESIDE = [
         'access.accept',
+        'workspace.start',
         'account.end',
         'account.password',
         'closing.preview',

@@ -4,21 +4,29 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Models\Person;
 use App\Store\Remembered;
 use Database\Demo\People;
 use Database\Demo\Saltglass;
 use Illuminate\Console\Command;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\Hash;
 use Loftrin\Core\Calendar\Day;
 
 final class LoadDemo extends Command
 {
-    protected $signature = 'demo:load {--on= : the day around which it is laid, YYYY-MM-DD; today unless given}';
+    protected $signature = 'demo:load
+        {--on= : the day around which it is laid, YYYY-MM-DD; today unless given}
+        {--check : load nothing, and say whether its people can sign in}';
 
     protected $description = 'Fill an empty workspace with the made-up company Saltglass Instruments';
 
     public function handle(): int
     {
+        if ($this->option('check')) {
+            return self::isThere() ? self::SUCCESS : self::FAILURE;
+        }
+
         if (! Saltglass::isWanted()) {
             $this->components->info('There is a workspace already: the demo was not loaded.');
 
@@ -47,5 +55,12 @@ final class LoadDemo extends Command
         );
 
         return self::SUCCESS;
+    }
+
+    private static function isThere(): bool
+    {
+        $lead = Person::query()->where('email', People::email('noor'))->whereNull('deactivated_on')->first();
+
+        return $lead !== null && Hash::check(People::PASSWORD, $lead->password);
     }
 }

@@ -24,8 +24,9 @@ export default function SignIn({ isEmpty }: { isEmpty: boolean }) {
             <Head title="Sign in" />
             {isEmpty && (
                 <p className="mb-4 text-sm text-ink-2">
-                    There are no accounts yet. Add the first person with <code className="font-mono text-xs">php artisan people:add</code>,
-                    or fill the workspace with <code className="font-mono text-xs">php artisan demo:load</code>.
+                    Nobody has an account yet. On the server, <code className="font-mono text-xs">php artisan workspace:start</code> gives
+                    the address at which the first lead starts it, and <code className="font-mono text-xs">php artisan demo:load</code>{' '}
+                    fills the workspace with the demo.
                 </p>
             )}
             <form onSubmit={signIn} className="space-y-4">
