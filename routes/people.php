@@ -41,6 +41,9 @@ Route::middleware(['auth', 'throttle:writes'])->group(static function (): void {
     Route::post('/people/{person}/link', [PersonController::class, 'link'])
         ->name('people.link')
         ->can('update', 'person');
+    Route::delete('/people/{person}/invitation', [PersonController::class, 'withdraw'])
+        ->name('people.withdraw')
+        ->can('update', 'person');
     Route::post('/people/{person}/aside', [PersonController::class, 'setAside'])
         ->name('people.aside')
         ->can('update', 'person');

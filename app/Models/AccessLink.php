@@ -15,6 +15,8 @@ use Illuminate\Support\Carbon;
  * @property string $digest
  * @property Carbon $expires_at
  * @property ?Carbon $used_at
+ * @property bool $is_invitation
+ * @property ?Carbon $created_at
  * @property-read Person $person
  */
 final class AccessLink extends Record
@@ -39,8 +41,17 @@ final class AccessLink extends Record
             ->whereHas('person', static fn(Builder $person) => $person->whereNull('deactivated_on'));
     }
 
+    /** @param Builder<self> $query invitations of people who have not come, and may still */
+    protected function scopeAwaited(Builder $query): void
+    {
+        $query
+            ->where('is_invitation', true)
+            ->whereNotIn('person_id', self::query()->whereNotNull('used_at')->select('person_id'))
+            ->whereHas('person', static fn(Builder $person) => $person->whereNull('deactivated_on'));
+    }
+
     protected function casts(): array
     {
-        return ['expires_at' => 'datetime', 'used_at' => 'datetime'];
+        return ['expires_at' => 'datetime', 'used_at' => 'datetime', 'is_invitation' => 'boolean'];
     }
 }

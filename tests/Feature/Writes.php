@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Actions\Day\BeginDay;
+use App\Models\AccessLink;
 use App\Models\Answer;
 use App\Models\Issue;
 use App\Models\Jot;
@@ -507,6 +508,7 @@ final class Writes
             'people.update person' => $other->id,
             'people.aside person' => $other->id,
             'people.link person' => $other->id,
+            'people.withdraw person' => self::invited(),
             'people.back person' => $gone->id,
             'planning.finish stretch' => '2027-Q2',
             'projects.take project' => self::fromTemplate($at),
@@ -548,5 +550,17 @@ final class Writes
                 $route->uri(),
             ),
         ];
+    }
+
+    /** Somebody who was invited and has not come. */
+    private static function invited(): int
+    {
+        $person = Made::person(name: 'Lucía Herrera');
+        $digest = hash('sha256', 'nothing that anybody knows');
+        AccessLink::query()->create([
+            ...['person_id' => $person->id, 'digest' => $digest, 'is_invitation' => true, 'expires_at' => now()->addDays(14)],
+        ]);
+
+        return $person->id;
     }
 }

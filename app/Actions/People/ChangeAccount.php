@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\People;
 
+use App\Models\AccessLink;
 use App\Models\Area;
 use App\Models\Goal;
 use App\Models\Person;
@@ -47,13 +48,35 @@ final readonly class ChangeAccount
                 default => self::refuseLastLead($leaver),
             };
 
-            foreach ($this->owned($leaver, $heir) as $record) {
-                $record->update(['owner_id' => $heir->id]);
+            $this->leave($leaver, $heir);
+        });
+    }
+
+    /**
+     * Takes an invitation back: the link is worthless, and what was given to them already goes to who withdraws it.
+     *
+     * @throws RefusedChange once they have come
+     */
+    public function withdraw(Person $who, Person $invited): void
+    {
+        $this->log->change($who, "Withdrew the invitation of {$invited->name}", function () use ($who, $invited): void {
+            if (AccessLink::query()->awaited()->where('person_id', $invited->id)->doesntExist()) {
+                throw new RefusedChange('person', "{$invited->name} has come already, or was not invited.");
             }
 
-            $leaver->update(['deactivated_on' => $this->workspace->today()]);
-            $this->access->signOutEverywhere($leaver);
+            $this->leave($invited, $who);
         });
+    }
+
+    private function leave(Person $leaver, Person $heir): void
+    {
+        foreach ($this->owned($leaver, $heir) as $record) {
+            $record->update(['owner_id' => $heir->id]);
+        }
+
+        $leaver->update(['deactivated_on' => $this->workspace->today()]);
+        $this->access->endLinks($leaver);
+        $this->access->signOutEverywhere($leaver);
     }
 
     public function reactivate(Person $who, Person $person): void

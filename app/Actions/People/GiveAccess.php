@@ -31,7 +31,7 @@ final readonly class GiveAccess
      */
     public function invite(Person $to, string $workspace): string
     {
-        $link = $this->link($to, Carbon::now()->addDays(self::INVITED_FOR_DAYS));
+        $link = $this->link($to, Carbon::now()->addDays(self::INVITED_FOR_DAYS), isInvitation: true);
         $this->mailbox->send(
             $to,
             "Your access to $workspace",
@@ -77,6 +77,7 @@ final readonly class GiveAccess
     {
         DB::transaction(function () use ($person, $password, $exceptSession): void {
             $person->forceFill(['password' => $password])->save();
+            $this->endLinks($person);
             $this->signOutEverywhere($person, $exceptSession);
         });
     }
@@ -91,10 +92,29 @@ final readonly class GiveAccess
         $person->forceFill(['remember_token' => Str::random(60)])->save();
     }
 
-    private function link(Person $to, Carbon $until): string
+    /** Ends all links of a person that are still good. */
+    public function endLinks(Person $person): void
+    {
+        AccessLink::query()
+            ->where('person_id', $person->id)
+            ->whereNull('used_at')
+            ->where('expires_at', '>', Carbon::now())
+            ->update(['expires_at' => Carbon::now()]);
+    }
+
+    /** A new link makes all older ones of the person worthless. */
+    private function link(Person $to, Carbon $until, bool $isInvitation = false): string
     {
         $token = Str::random(48);
-        AccessLink::query()->create(['person_id' => $to->id, 'digest' => hash('sha256', $token), 'expires_at' => $until]);
+        DB::transaction(function () use ($to, $until, $isInvitation, $token): void {
+            $this->endLinks($to);
+            AccessLink::query()->create([
+                'person_id' => $to->id,
+                'digest' => hash('sha256', $token),
+                'expires_at' => $until,
+                'is_invitation' => $isInvitation,
+            ]);
+        });
 
         return rtrim(config()->string('app.url'), '/').route('access', $token, false);
     }

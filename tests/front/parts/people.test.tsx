@@ -1,7 +1,7 @@
 import { act, fireEvent, render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import type { HoursCell, People as PeopleProps, PersonRow } from '../../../resources/js/generated/props';
+import type { HoursCell, Invitation, People as PeopleProps, PersonRow } from '../../../resources/js/generated/props';
 import { setToday } from '../../../resources/js/lib/dates';
 import { send } from '../../../resources/js/lib/queue/queue';
 import Account from '../../../resources/js/pages/people/Account';
@@ -11,7 +11,7 @@ import { choices, choose, press, said, write } from '../hand';
 import { elif, mei, noor, TODAY } from '../made';
 import { crew } from '../made/forms';
 import { week } from '../made/reviews';
-import { server } from '../server';
+import { path, server } from '../server';
 
 beforeEach(() => {
     setToday(TODAY);
@@ -39,7 +39,7 @@ const row = (name: string) =>
 describe('who has how much', () => {
     it('says what is free and what is over, and how many meetings lie across protected hours', () => {
         const full = cell({ week: '2027-W07', planned: 1500, free: -300, against: 2 });
-        render(<People page={people({ people: [person({ hours: [cell(), full] })] })} />);
+        render(<People page={people({ people: [person({ hours: [cell(), full] })] })} invitations={[]} />);
         const [free, over] = screen.getAllByRole('link', { name: /free|over/ });
         expect(free?.textContent).toBe('5\u00a0h free');
         expect(over?.textContent).toBe('5\u00a0h over2 across protected hours');
@@ -49,27 +49,30 @@ describe('who has how much', () => {
     it('puts protected hours of several days in one line', () => {
         const kept = (id: number, weekday: string, from = '09:00') => ({ id, weekday, from, until: '11:00', kind: 'work' }) as const;
         render(
-            <People page={people({ people: [person({ kept: [kept(1, 'wednesday'), kept(2, 'monday'), kept(3, 'friday', '08:00')] })] })} />,
+            <People
+                page={people({ people: [person({ kept: [kept(1, 'wednesday'), kept(2, 'monday'), kept(3, 'friday', '08:00')] })] })}
+                invitations={[]}
+            />,
         );
         expect(screen.getByText(/^Mon?, We/)).toBeTruthy();
         expect(screen.getByText(/^Fr/)).toBeTruthy();
     });
 
     it('leaves out the hours of who has left, and calls them so', () => {
-        render(<People page={people({ people: [person({ hours: [], isAside: true })] })} />);
+        render(<People page={people({ people: [person({ hours: [], isAside: true })] })} invitations={[]} />);
         expect(screen.getByText('left')).toBeTruthy();
         expect(screen.queryByText(/h free/)).toBeNull();
     });
 
     it('is loud about what is late', () => {
-        render(<People page={people({ people: [person({ late: 3 })] })} />);
+        render(<People page={people({ people: [person({ late: 3 })] })} invitations={[]} />);
         expect(screen.getByText('3').className).toContain('persimmon');
     });
 });
 
 describe('accounts', () => {
     it('are added with a role and hours, and what was typed stays where it is refused', async () => {
-        render(<People page={people()} />);
+        render(<People page={people()} invitations={[]} />);
         await press('Add a person');
         write('Name', 'Lucía Herrera');
         write('E-mail address', 'elif@saltglass.example');
@@ -84,7 +87,7 @@ describe('accounts', () => {
     });
 
     it('change only what was changed', async () => {
-        render(<People page={people()} />);
+        render(<People page={people()} invitations={[]} />);
         await userEvent.click(row('Elif').getByRole('button', { name: 'Edit' }));
         write('Hours a week', '24');
         await press('Save');
@@ -92,7 +95,12 @@ describe('accounts', () => {
     });
 
     it('are deactivated once somebody takes over what they own', async () => {
-        render(<People page={people({ people: [person(), person({ person: elif }), person({ person: mei, isAside: true })] })} />);
+        render(
+            <People
+                page={people({ people: [person(), person({ person: elif }), person({ person: mei, isAside: true })] })}
+                invitations={[]}
+            />,
+        );
         await userEvent.click(row('Elif').getByRole('button', { name: 'Edit' }));
         expect(screen.getByRole<HTMLButtonElement>('button', { name: 'Deactivate' }).disabled).toBe(true);
         expect(await choices('New owner')).toEqual(['Choose a new owner', noor.name]);
@@ -104,19 +112,19 @@ describe('accounts', () => {
     });
 
     it('that were set aside come back by one press', async () => {
-        render(<People page={people({ people: [person({ person: mei, isAside: true })] })} />);
+        render(<People page={people({ people: [person({ person: mei, isAside: true })] })} invitations={[]} />);
         await press('Reactivate');
         expect((await server.last()).url).toContain('/people/3/back');
     });
 
     it('are the leads’ to change', () => {
-        render(<People page={people({ mayAdd: false })} />);
+        render(<People page={people({ mayAdd: false })} invitations={[]} />);
         expect(screen.queryByRole('button', { name: /Edit|Add/ })).toBeNull();
     });
 
     it('show the link of who is new once, to be copied', async () => {
         const writeText = vi.fn(() => Promise.resolve());
-        render(<People page={people()} />);
+        render(<People page={people()} invitations={[]} />);
         send({ method: 'post', url: '/people' });
         const sent = await server.last();
         await act(() => sent.takes({ link: { name: 'Lucía', address: 'https://saltglass.example/access/abc' } }));
@@ -129,7 +137,7 @@ describe('accounts', () => {
 
 describe('groups', () => {
     it('are named, with who is in them', async () => {
-        render(<People page={people()} />);
+        render(<People page={people()} invitations={[]} />);
         await press('Add a group');
         const dialog = within(screen.getByRole('dialog'));
         write('Name', 'Leads');
@@ -139,7 +147,7 @@ describe('groups', () => {
     });
 
     it('change, and are deleted, which may be refused', async () => {
-        render(<People page={people()} />);
+        render(<People page={people()} invitations={[]} />);
         await press('Edit the group Sea crew');
         await userEvent.click(within(screen.getByRole('dialog')).getByLabelText(noor.name));
         await press('Save');
@@ -208,5 +216,29 @@ describe('what one is told of', () => {
         render(<Notifications page={{ notificationChoices: [], letters: [letter] }} />);
         expect(screen.getByText('Three things today', { exact: false })).toBeTruthy();
         expect(screen.queryByText('None yet.')).toBeNull();
+    });
+});
+
+describe('invitations', () => {
+    const invited: Invitation = {
+        ...{ person: elif, email: 'elif@saltglass.example', role: 'member', invitedOn: '2027-02-01', until: '2027-02-15', isOver: false },
+    };
+
+    it('are listed with how long their link is good, renewed and withdrawn', async () => {
+        render(<People page={people()} invitations={[invited]} />);
+        expect(screen.getByText('member, invited Mon 1 Feb, link good until Mon 15 Feb')).toBeTruthy();
+        await press('Invite Elif Demir again');
+        expect(path((await server.last()).url)).toBe('/people/2/link');
+        await (await server.last()).takes();
+        await press('Withdraw the invitation of Elif Demir');
+        const sent = await server.last();
+        expect([sent.method, path(sent.url)]).toEqual(['delete', '/people/2/invitation']);
+    });
+
+    it('say when their link has expired, and are not there where nobody is awaited', () => {
+        const { rerender } = render(<People page={people()} invitations={[{ ...invited, isOver: true }]} />);
+        expect(screen.getByText('the link has expired')).toBeTruthy();
+        rerender(<People page={people()} invitations={[]} />);
+        expect(screen.queryByText('Not come yet')).toBeNull();
     });
 });

@@ -9,9 +9,11 @@ use App\Actions\People\ChangeAccount;
 use App\Actions\People\GiveAccess;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Meanwhile;
+use App\Models\AccessLink;
 use App\Models\Person;
 use App\Models\Role;
 use App\Models\Workspace;
+use App\Queries\People\Invitations;
 use App\Queries\People\PeoplePage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -21,9 +23,9 @@ use Inertia\Response;
 
 final class PersonController extends Controller
 {
-    public function index(PeoplePage $page): Response
+    public function index(PeoplePage $page, Invitations $invitations): Response
     {
-        return Inertia::render('people/People', ['page' => $page->of($this->me())]);
+        return Inertia::render('people/People', ['page' => $page->of($this->me()), 'invitations' => $invitations->for($this->me())]);
     }
 
     /** Who is new chooses a password by a link, which their lead can hand them too. */
@@ -56,9 +58,19 @@ final class PersonController extends Controller
     }
 
     /** Another link, for whoever lost the first or their password. */
-    public function link(Person $person, GiveAccess $access): RedirectResponse
+    public function link(Person $person, GiveAccess $access, Workspace $workspace): RedirectResponse
     {
-        return $this->changed()->with('link', ['name' => $person->name, 'address' => $access->reset($person)]);
+        $isAwaited = AccessLink::query()->awaited()->where('person_id', $person->id)->exists();
+        $address = $isAwaited ? $access->invite($person, $workspace->name) : $access->reset($person);
+
+        return $this->changed()->with('link', ['name' => $person->name, 'address' => $address]);
+    }
+
+    public function withdraw(Person $person, ChangeAccount $account): RedirectResponse
+    {
+        $account->withdraw($this->me(), $person);
+
+        return $this->changed();
     }
 
     public function setAside(Request $request, Person $person, ChangeAccount $account): RedirectResponse

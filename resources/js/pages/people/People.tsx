@@ -1,15 +1,16 @@
 import { Head, Link } from '@inertiajs/react';
 import { clsx } from 'clsx';
-import type { People as PeopleProps } from '../../generated/props';
+import type { Invitation, People as PeopleProps } from '../../generated/props';
 import { route } from '../../lib/routes';
 import { AccessLink } from '../../parts/people/AccessLink';
 import { AddPerson } from '../../parts/people/AddPerson';
 import { EditPerson } from '../../parts/people/EditPerson';
 import { Hours } from '../../parts/people/Hours';
 import { Groups } from '../../parts/people/Groups';
+import { Invitations } from '../../parts/people/Invitations';
 import { TableHead } from '../../ui/TableHead';
 
-export default function People({ page }: { page: PeopleProps }) {
+export default function People({ page, invitations }: { page: PeopleProps; invitations: Invitation[] }) {
     return (
         <div className="sheet-edge">
             <Head title="People" />
@@ -70,6 +71,7 @@ export default function People({ page }: { page: PeopleProps }) {
                     </tbody>
                 </table>
             </div>
+            <Invitations invitations={invitations} />
             <Groups page={page} />
         </div>
     );
