@@ -54,7 +54,7 @@ it('is renewed, and the link before is worthless then', function (): void {
     ($this->choose)($second)->assertRedirect('/');
 });
 
-it('is withdrawn, by a lead: the link is worthless, what was given to them goes back, and undo lets them be invited again', function (): void {
+it('is withdrawn by a lead: the link is worthless, what they were given goes back, and undo lets them come', function (): void {
     $person = ($this->invite)();
     $token = ($this->token)();
     $task = Made::task($person, ['title' => 'Read crew notes']);

@@ -37,6 +37,7 @@ final readonly class DuePasses
         private Away $away,
         private ReviewPasses $reviews,
         private EstimatePass $estimates,
+        private FirstSteps $first,
     ) {
     }
 
@@ -45,6 +46,7 @@ final readonly class DuePasses
     {
         $passes = array_values(
             array_filter([
+                $this->first->next($viewer),
                 $this->catchUp($viewer),
                 $this->meeting($viewer),
                 ...$this->leftOpen($viewer),

@@ -169,9 +169,9 @@ function Row({ row, values, errors, isCarried, set }: RowProps) {
     return (
         <li
             className={clsx(
-                '-mx-3 grid grid-cols-[minmax(0,5fr)_152px_minmax(0,8fr)] items-start',
-                'gap-x-6 gap-y-2 border-t border-hairline px-3 py-2.5 max-md:grid-cols-1',
-                values !== undefined && values.result !== '' && 'bg-faint',
+                'grid grid-cols-[minmax(0,5fr)_152px_minmax(0,8fr)] items-start',
+                'gap-x-6 gap-y-2 border-t border-hairline py-2.5 max-md:grid-cols-1',
+                values !== undefined && values.result !== '' && 'bg-faint shadow-[-12px_0_0_var(--faint),12px_0_0_var(--faint)]',
             )}
         >
             <div className="min-w-0">

@@ -76,7 +76,7 @@ function Figures({ figures }: { figures: ChangedFigure[] }) {
                         <span className="text-ink-2">{words(figure.before)}</span>
                         <span aria-hidden> → </span>
                         <span className="sr-only"> becomes </span>
-                        <b className="font-semibold">{words(figure.after)}</b>
+                        <b className="inline-block font-semibold">{words(figure.after)}</b>
                     </span>
                 </li>
             ))}
