@@ -18,7 +18,7 @@ beforeEach(function (): void {
 
         return Person::query()->where('email', $new['email'])->sole();
     };
-    $this->list = fn(): array => $this->actingAs($this->lead)->props('/people')['invitations'];
+    $this->list = fn(): array => $this->actingAs($this->lead)->props('/people')['page']['invitations'];
     $this->token = static fn(): string => Str::afterLast((string) session('link')['address'], '/');
     $this->choose = function (string $token) {
         auth()->logout();
@@ -33,7 +33,7 @@ it('lists who has not come yet, for the leads alone, until they come', function 
     $row = ($this->list)()[0];
     expect([$row['person']['name'], $row['email'], $row['role'], $row['invitedOn'], $row['until'], $row['isOver']])
         ->toBe(['Lucía Herrera', 'lucia@saltglass.example', 'member', Made::TODAY, '2027-02-24', false])
-        ->and($this->actingAs($this->mei)->props('/people')['invitations'])
+        ->and($this->actingAs($this->mei)->props('/people')['page']['invitations'])
         ->toBe([]);
 
     ($this->choose)($token)->assertRedirect('/');
@@ -88,3 +88,13 @@ it('ends every older link by a new password too', function (): void {
     ($this->choose)($token)->assertSessionHasErrors('password');
     expect(AccessLink::query()->awaited()->exists())->toBeFalse();
 });
+
+it('carries the port at which one is, and no host but the one that is served', function (string $asked, string $carried): void {
+    config(['app.url' => 'http://127.0.0.1:8000']);
+    $this->actingAs($this->lead)->post("$asked/people/{$this->mei->id}/link");
+    expect(session('link')['address'])->toStartWith("$carried/access/");
+})->with([
+    'as configured' => ['http://127.0.0.1:8000', 'http://127.0.0.1:8000'],
+    'at another port' => ['http://127.0.0.1:8172', 'http://127.0.0.1:8172'],
+    'by another name' => ['http://elsewhere.example', 'http://127.0.0.1:8000'],
+]);

@@ -27,7 +27,7 @@ final readonly class GiveAccess
     /**
      * A link for somebody new, which goes to their address too.
      *
-     * @return string its address, from the configuration, whatever host was asked
+     * @return string its address, of the configured host, whatever host was asked
      */
     public function invite(Person $to, string $workspace): string
     {
@@ -116,6 +116,15 @@ final readonly class GiveAccess
             ]);
         });
 
-        return rtrim(config()->string('app.url'), '/').route('access', $token, false);
+        return self::base().route('access', $token, false);
+    }
+
+    /** Where one is, at whatever port; of another host than the configured one nothing is taken. */
+    private static function base(): string
+    {
+        $configured = rtrim(config()->string('app.url'), '/');
+        $isHere = request()->getHost() === parse_url($configured, PHP_URL_HOST);
+
+        return $isHere ? request()->getSchemeAndHttpHost() : $configured;
     }
 }

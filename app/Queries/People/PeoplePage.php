@@ -26,12 +26,15 @@ final readonly class PeoplePage
         private Everybody $everybody,
         private HoursAhead $hours,
         private Remembered $remembered,
+        private Invitations $invitations,
     ) {
     }
 
     public function of(Person $viewer): People
     {
-        return $this->remembered->of(Question::by($viewer, 'people'), fn(): People => $this->workOut($viewer));
+        return $this->remembered
+            ->of(Question::by($viewer, 'people'), fn(): People => $this->workOut($viewer))
+            ->awaiting($this->invitations->for($viewer));
     }
 
     private function workOut(Person $viewer): People

@@ -30,7 +30,7 @@ const person = (more: Partial<PersonRow> = {}): PersonRow => ({
 
 const people = (more: Partial<PeopleProps> = {}): PeopleProps => ({
     ...{ people: [person(), person({ person: elif, role: 'member', email: 'elif@saltglass.example' })], groups: [crew], weeks: [week] },
-    ...{ mayAdd: true, ...more },
+    ...{ mayAdd: true, invitations: [], ...more },
 });
 
 const row = (name: string) =>
@@ -39,7 +39,7 @@ const row = (name: string) =>
 describe('who has how much', () => {
     it('says what is free and what is over, and how many meetings lie across protected hours', () => {
         const full = cell({ week: '2027-W07', planned: 1500, free: -300, against: 2 });
-        render(<People page={people({ people: [person({ hours: [cell(), full] })] })} invitations={[]} />);
+        render(<People page={people({ people: [person({ hours: [cell(), full] })] })} />);
         const [free, over] = screen.getAllByRole('link', { name: /free|over/ });
         expect(free?.textContent).toBe('5\u00a0h free');
         expect(over?.textContent).toBe('5\u00a0h over2 across protected hours');
@@ -49,30 +49,27 @@ describe('who has how much', () => {
     it('puts protected hours of several days in one line', () => {
         const kept = (id: number, weekday: string, from = '09:00') => ({ id, weekday, from, until: '11:00', kind: 'work' }) as const;
         render(
-            <People
-                page={people({ people: [person({ kept: [kept(1, 'wednesday'), kept(2, 'monday'), kept(3, 'friday', '08:00')] })] })}
-                invitations={[]}
-            />,
+            <People page={people({ people: [person({ kept: [kept(1, 'wednesday'), kept(2, 'monday'), kept(3, 'friday', '08:00')] })] })} />,
         );
         expect(screen.getByText(/^Mon?, We/)).toBeTruthy();
         expect(screen.getByText(/^Fr/)).toBeTruthy();
     });
 
     it('leaves out the hours of who has left, and calls them so', () => {
-        render(<People page={people({ people: [person({ hours: [], isAside: true })] })} invitations={[]} />);
+        render(<People page={people({ people: [person({ hours: [], isAside: true })] })} />);
         expect(screen.getByText('left')).toBeTruthy();
         expect(screen.queryByText(/h free/)).toBeNull();
     });
 
     it('is loud about what is late', () => {
-        render(<People page={people({ people: [person({ late: 3 })] })} invitations={[]} />);
+        render(<People page={people({ people: [person({ late: 3 })] })} />);
         expect(screen.getByText('3').className).toContain('persimmon');
     });
 });
 
 describe('accounts', () => {
     it('are added with a role and hours, and what was typed stays where it is refused', async () => {
-        render(<People page={people()} invitations={[]} />);
+        render(<People page={people()} />);
         await press('Add a person');
         write('Name', 'Lucía Herrera');
         write('E-mail address', 'elif@saltglass.example');
@@ -87,7 +84,7 @@ describe('accounts', () => {
     });
 
     it('change only what was changed', async () => {
-        render(<People page={people()} invitations={[]} />);
+        render(<People page={people()} />);
         await userEvent.click(row('Elif').getByRole('button', { name: 'Edit' }));
         write('Hours a week', '24');
         await press('Save');
@@ -95,12 +92,7 @@ describe('accounts', () => {
     });
 
     it('are deactivated once somebody takes over what they own', async () => {
-        render(
-            <People
-                page={people({ people: [person(), person({ person: elif }), person({ person: mei, isAside: true })] })}
-                invitations={[]}
-            />,
-        );
+        render(<People page={people({ people: [person(), person({ person: elif }), person({ person: mei, isAside: true })] })} />);
         await userEvent.click(row('Elif').getByRole('button', { name: 'Edit' }));
         expect(screen.getByRole<HTMLButtonElement>('button', { name: 'Deactivate' }).disabled).toBe(true);
         expect(await choices('New owner')).toEqual(['Choose a new owner', noor.name]);
@@ -112,19 +104,19 @@ describe('accounts', () => {
     });
 
     it('that were set aside come back by one press', async () => {
-        render(<People page={people({ people: [person({ person: mei, isAside: true })] })} invitations={[]} />);
+        render(<People page={people({ people: [person({ person: mei, isAside: true })] })} />);
         await press('Reactivate');
         expect((await server.last()).url).toContain('/people/3/back');
     });
 
     it('are the leads’ to change', () => {
-        render(<People page={people({ mayAdd: false })} invitations={[]} />);
+        render(<People page={people({ mayAdd: false })} />);
         expect(screen.queryByRole('button', { name: /Edit|Add/ })).toBeNull();
     });
 
     it('show the link of who is new once, to be copied', async () => {
         const writeText = vi.fn(() => Promise.resolve());
-        render(<People page={people()} invitations={[]} />);
+        render(<People page={people()} />);
         send({ method: 'post', url: '/people' });
         const sent = await server.last();
         await act(() => sent.takes({ link: { name: 'Lucía', address: 'https://saltglass.example/access/abc' } }));
@@ -137,7 +129,7 @@ describe('accounts', () => {
 
 describe('groups', () => {
     it('are named, with who is in them', async () => {
-        render(<People page={people()} invitations={[]} />);
+        render(<People page={people()} />);
         await press('Add a group');
         const dialog = within(screen.getByRole('dialog'));
         write('Name', 'Leads');
@@ -147,7 +139,7 @@ describe('groups', () => {
     });
 
     it('change, and are deleted, which may be refused', async () => {
-        render(<People page={people()} invitations={[]} />);
+        render(<People page={people()} />);
         await press('Edit the group Sea crew');
         await userEvent.click(within(screen.getByRole('dialog')).getByLabelText(noor.name));
         await press('Save');
@@ -225,7 +217,7 @@ describe('invitations', () => {
     };
 
     it('are listed with how long their link is good, renewed and withdrawn', async () => {
-        render(<People page={people()} invitations={[invited]} />);
+        render(<People page={people({ invitations: [invited] })} />);
         expect(screen.getByText('member, invited Mon 1 Feb, link good until Mon 15 Feb')).toBeTruthy();
         await press('Invite Elif Demir again');
         expect(path((await server.last()).url)).toBe('/people/2/link');
@@ -236,9 +228,9 @@ describe('invitations', () => {
     });
 
     it('say when their link has expired, and are not there where nobody is awaited', () => {
-        const { rerender } = render(<People page={people()} invitations={[{ ...invited, isOver: true }]} />);
+        const { rerender } = render(<People page={people({ invitations: [{ ...invited, isOver: true }] })} />);
         expect(screen.getByText('the link has expired')).toBeTruthy();
-        rerender(<People page={people()} invitations={[]} />);
+        rerender(<People page={people()} />);
         expect(screen.queryByText('Not come yet')).toBeNull();
     });
 });

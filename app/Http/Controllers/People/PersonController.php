@@ -13,7 +13,6 @@ use App\Models\AccessLink;
 use App\Models\Person;
 use App\Models\Role;
 use App\Models\Workspace;
-use App\Queries\People\Invitations;
 use App\Queries\People\PeoplePage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -23,9 +22,9 @@ use Inertia\Response;
 
 final class PersonController extends Controller
 {
-    public function index(PeoplePage $page, Invitations $invitations): Response
+    public function index(PeoplePage $page): Response
     {
-        return Inertia::render('people/People', ['page' => $page->of($this->me()), 'invitations' => $invitations->for($this->me())]);
+        return Inertia::render('people/People', ['page' => $page->of($this->me())]);
     }
 
     /** Who is new chooses a password by a link, which their lead can hand them too. */

@@ -1,6 +1,6 @@
 import { Head, Link } from '@inertiajs/react';
 import { clsx } from 'clsx';
-import type { Invitation, People as PeopleProps } from '../../generated/props';
+import type { People as PeopleProps } from '../../generated/props';
 import { route } from '../../lib/routes';
 import { AccessLink } from '../../parts/people/AccessLink';
 import { AddPerson } from '../../parts/people/AddPerson';
@@ -10,7 +10,7 @@ import { Groups } from '../../parts/people/Groups';
 import { Invitations } from '../../parts/people/Invitations';
 import { TableHead } from '../../ui/TableHead';
 
-export default function People({ page, invitations }: { page: PeopleProps; invitations: Invitation[] }) {
+export default function People({ page }: { page: PeopleProps }) {
     return (
         <div className="sheet-edge">
             <Head title="People" />
@@ -71,7 +71,7 @@ export default function People({ page, invitations }: { page: PeopleProps; invit
                     </tbody>
                 </table>
             </div>
-            <Invitations invitations={invitations} />
+            <Invitations invitations={page.invitations} />
             <Groups page={page} />
         </div>
     );
