@@ -231,6 +231,6 @@ describe('invitations', () => {
         const { rerender } = render(<People page={people({ invitations: [{ ...invited, isOver: true }] })} />);
         expect(screen.getByText('the link has expired')).toBeTruthy();
         rerender(<People page={people()} />);
-        expect(screen.queryByText('Not come yet')).toBeNull();
+        expect(screen.queryByText('Invited, not signed in yet')).toBeNull();
     });
 });

@@ -9,7 +9,7 @@ import { Section } from '../signs/Section';
 export function Invitations({ invitations }: { invitations: Invitation[] }) {
     return (
         invitations.length > 0 && (
-            <Section title="Not come yet" aside="A new link makes the one before worthless." className="mt-8">
+            <Section title="Invited, not signed in yet" aside="A new link replaces the one before." className="mt-8">
                 <ul className="divide-y divide-hairline">
                     {invitations.map((invitation) => (
                         <Line key={invitation.person.id} invitation={invitation} />
