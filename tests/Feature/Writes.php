@@ -386,6 +386,7 @@ final class Writes
             'people.store' => ['name' => 'Astrid Holm', 'email' => 'new@saltglass.example', 'role' => 'member', 'weeklyHours' => 20],
             'people.update' => ['name' => 'Mei', 'email' => 'mei@saltglass.example', 'role' => 'lead', 'weeklyHours' => 20],
             'people.aside' => ['heir' => $owner->id],
+            'people.withdraw' => [],
             'people.back' => [],
         ];
     }
