@@ -61,7 +61,13 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->web(
             replace: [BaseStartSession::class => StartSession::class],
             prepend: [RefuseUnreadable::class],
-            append: [GiveReceipts::class, TakeTurnToWrite::class, AnswerOnce::class, EnsureDayHasBegun::class, HandleInertiaRequests::class],
+            append: [
+                GiveReceipts::class,
+                TakeTurnToWrite::class,
+                AnswerOnce::class,
+                EnsureDayHasBegun::class,
+                HandleInertiaRequests::class,
+            ],
         );
     })
     ->withExceptions(static function (Exceptions $exceptions): void {

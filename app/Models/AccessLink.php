@@ -25,6 +25,12 @@ final class AccessLink extends Record
 
     protected $hidden = ['digest'];
 
+    /** Whether somebody was invited who has not come, and may still. */
+    public static function isAwaited(Person $person): bool
+    {
+        return self::query()->awaited()->where('person_id', $person->id)->exists();
+    }
+
     /** @return BelongsTo<Person, $this> */
     public function person(): BelongsTo
     {

@@ -60,7 +60,7 @@ final readonly class ChangeAccount
     public function withdraw(Person $who, Person $invited): void
     {
         $this->log->change($who, "Withdrew the invitation of {$invited->name}", function () use ($who, $invited): void {
-            if (AccessLink::query()->awaited()->where('person_id', $invited->id)->doesntExist()) {
+            if (! AccessLink::isAwaited($invited)) {
                 throw new RefusedChange('person', "{$invited->name} has come already, or was not invited.");
             }
 

@@ -15,7 +15,7 @@ final class OfferStart extends Command
 
     protected $signature = 'workspace:start {--at= : where it is served, as http://127.0.0.1:8000; the configured address if left out}';
 
-    protected $description = 'Give the address at which the first lead starts it an empty workspace';
+    protected $description = 'Give the address at which the first lead starts an empty workspace';
 
     public function handle(): int
     {

@@ -5,18 +5,25 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Actions\People\WorkspaceDraft;
-use App\Http\Controllers\People\StartController;
+use App\Models\Person;
 use DateTimeZone;
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
 
 /** A workspace and its first lead, as they come from the form. */
 final class WorkspaceFields extends FormRequest
 {
+    /** Whether somebody may start here: nobody has, and the address is one that was given. */
+    public static function isOpen(Request $request): bool
+    {
+        return $request->hasValidRelativeSignature() && Person::query()->doesntExist();
+    }
+
     /** Nobody else learns whether the workspace was started. */
     public function authorize(): bool
     {
-        abort_unless(StartController::isOpen($this), 404);
+        abort_unless(self::isOpen($this), 404);
 
         return true;
     }

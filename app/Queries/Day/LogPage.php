@@ -40,12 +40,14 @@ final readonly class LogPage
         $today = $this->workspace->today();
         $until = $until === null || $until->isAfter($today) ? $today : $until;
 
+        $came = $this->firstDay->of($person);
+
         return $tag === null && $words === null
-            ? $this->lately($person, new Span($until->plus(1 - self::DAYS), $until))
-            : $this->found($person, $tag, $words ?? '');
+            ? $this->lately($person, $came, new Span($until->plus(1 - self::DAYS), $until))
+            : $this->found($person, $came, $tag, $words ?? '');
     }
 
-    private function lately(Person $person, Span $span): LogView
+    private function lately(Person $person, Day $came, Span $span): LogView
     {
         $lines = self::within(LogLine::query(), $person, $span)->orderBy('at')->orderBy('id')->get()->groupBy(self::on(...));
         $answers = self::within(EveningAnswer::query(), $person, $span)->orderBy('id')->get();
@@ -70,11 +72,12 @@ final readonly class LogPage
             );
         }
 
-        $days = self::since($this->firstDay->of($person), $days);
+        $days = self::since($came, $days);
         $before = self::within(EveningAnswer::query(), $person, new Span($span->first->plus(-self::DAYS), $span->first->plus(-1)));
 
         return $this->view(
             person: $person,
+            came: $came,
             span: $days === [] ? $span : new Span($days[count($days) - 1]->on, $span->last),
             days: $days,
             habits: $habits,
@@ -100,7 +103,7 @@ final readonly class LogPage
         return $days;
     }
 
-    private function found(Person $person, ?LogTag $tag, string $words): LogView
+    private function found(Person $person, Day $came, ?LogTag $tag, string $words): LogView
     {
         $lines = LogLine::query()
             ->where('person_id', $person->id)
@@ -119,6 +122,7 @@ final readonly class LogPage
 
         return $this->view(
             person: $person,
+            came: $came,
             span: new Span(min($today, $lines->last()->on ?? $today), $today),
             days: array_values($days->all()),
             tag: $tag,
@@ -133,6 +137,7 @@ final readonly class LogPage
      */
     private function view(
         Person $person,
+        Day $came,
         Span $span,
         array $days,
         array $habits = [],
@@ -157,13 +162,13 @@ final readonly class LogPage
             meanBefore: $meanBefore,
             focusMinutes: array_sum(array_column($days, 'focusMinutes')),
             hasMore: $hasMore,
-            hasEarlier: $this->hasBefore($person, $span->first),
+            hasEarlier: self::hasBefore($person, $came, $span->first),
         );
     }
 
-    private function hasBefore(Person $person, Day $day): bool
+    private static function hasBefore(Person $person, Day $came, Day $day): bool
     {
-        return $day->isAfter($this->firstDay->of($person)) ||
+        return $day->isAfter($came) ||
             LogLine::query()->where('person_id', $person->id)->where('on', '<', (string) $day)->exists();
     }
 

@@ -1,9 +1,10 @@
 import type { ChangeEvent, SubmitEvent } from 'react';
 import type { Line } from './kept/formSend';
 
-type TextFields<T> = { [K in keyof T]: T[K] extends string ? K : never }[keyof T] & string;
+/** The fields of a form that hold a value of a kind. */
+type FieldsOf<T, V> = { [K in keyof T]: T[K] extends V ? K : never }[keyof T] & string;
 
-type RecordFields<T> = { [K in keyof T]: T[K] extends number | null ? K : never }[keyof T] & string;
+type TextFields<T> = FieldsOf<T, string>;
 
 interface FormOf<T> {
     data: T;
@@ -11,27 +12,67 @@ interface FormOf<T> {
     setData: unknown;
 }
 
-/** Ties a field of a form to an input: its value, what is wrong with it, and what happens when it changes. */
-export function bind<T extends object>(form: FormOf<T>, field: TextFields<T>) {
+/** What ties a field of a form to whatever shows it: its value, what is wrong with it, and how it is written. */
+function tied<T extends object, V>(form: FormOf<T>, field: keyof T & string) {
     return {
-        value: form.data[field] as string,
+        value: form.data[field] as V,
         error: (form.errors as Partial<Record<string, string>>)[field],
-        // What is typed comes as an event, what is chosen as its value.
-        onChange: (to: string | ChangeEvent<HTMLInputElement | HTMLTextAreaElement>) => {
-            (form.setData as (field: string, value: string) => void)(field, typeof to === 'string' ? to : to.target.value);
+        write: (value: V) => {
+            (form.setData as (field: string, value: V) => void)(field, value);
         },
     };
 }
 
-/** Ties a field of a form to a choice of a record, or of none. */
-export function bindRecord<T extends object>(form: FormOf<T>, field: RecordFields<T>) {
+/** Ties a field of a form to an input: its value, what is wrong with it, and what happens when it changes. */
+export function bind<T extends object>(form: FormOf<T>, field: TextFields<T>) {
+    const { write, ...shown } = tied<T, string>(form, field);
+
     return {
-        value: form.data[field] as number | null,
-        error: (form.errors as Partial<Record<string, string>>)[field],
-        onChoose: (id: number | null) => {
-            (form.setData as (field: string, value: number | null) => void)(field, id);
+        ...shown,
+        // What is typed comes as an event, what is chosen as its value.
+        onChange: (to: string | ChangeEvent<HTMLInputElement | HTMLTextAreaElement>) => {
+            write(typeof to === 'string' ? to : to.target.value);
         },
     };
+}
+
+/** Ties a field of a form that may say nothing to an input or a choice that is empty then. */
+export function bindOptional<T extends object>(form: FormOf<T>, field: FieldsOf<T, string | null>) {
+    const { value, error, write } = tied<T, string | null>(form, field);
+
+    return {
+        value: value ?? '',
+        error,
+        onChange: (to: string) => {
+            write(to === '' ? null : to);
+        },
+    };
+}
+
+/** Ties a number of a form to its field. */
+export function bindNumber<T extends object>(form: FormOf<T>, field: FieldsOf<T, number>) {
+    const { write, ...shown } = tied<T, number>(form, field);
+
+    return {
+        ...shown,
+        onChange: (to: string) => {
+            write(Number(to));
+        },
+    };
+}
+
+/** Ties a field of a form to what is so or not. */
+export function bindCheck<T extends object>(form: FormOf<T>, field: FieldsOf<T, boolean>) {
+    const { value, write } = tied<T, boolean>(form, field);
+
+    return { checked: value, onChange: write };
+}
+
+/** Ties a field of a form to a choice of a record, or of none. */
+export function bindRecord<T extends object>(form: FormOf<T>, field: FieldsOf<T, number | null>) {
+    const { write, ...shown } = tied<T, number | null>(form, field);
+
+    return { ...shown, onChoose: write };
 }
 
 interface Sent {

@@ -36,6 +36,10 @@ export interface Key {
     run: () => void;
 }
 
+/** What can be answered by one key each, as keys that are heard. */
+export const keysOf = (answers: (Key & { key: string })[]): Record<string, Key> =>
+    Object.fromEntries(answers.map(({ key, words, run }) => [key, { words, run }]));
+
 const changes = setting('changed-keys');
 
 /** Single keys that a person has replaced by others, by the key that was meant at first. */

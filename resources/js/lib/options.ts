@@ -1,4 +1,4 @@
-import type { Focus, Option, PersonTag } from '../generated/props';
+import type { Focus, Option, PersonTag, Rank } from '../generated/props';
 import { plannedWords } from './dates';
 
 const horizons: Record<string, string> = { year: 'Years', quarter: 'Quarters', month: 'Months', week: 'Weeks' };
@@ -13,6 +13,9 @@ export const labelled = (labels: Record<string, string>): Option[] =>
 
 /** How much focus a task needs. */
 export const focusOptions = labelled({ full: 'full', normal: 'normal', little: 'little' } satisfies Record<Focus, string>);
+
+/** How much waiting costs. */
+export const rankOptions = labelled({ A: 'A', B: 'B', C: 'C' } satisfies Record<Rank, string>);
 
 /** People as the options of a choice. */
 export const peopleAsOptions = (people: readonly PersonTag[]): Option[] =>

@@ -47,11 +47,8 @@ interface InputProps extends DateProps {
 }
 
 function DateInput({ label, value, onChange, min, max, placeholder = 'Date', ...input }: InputProps) {
-    const today = usePage().props.frame?.today ?? '';
-    const [typed, setTyped] = useState<string | null>(null);
     const [isOpen, setOpen] = useState(false);
-
-    const { keep, commit } = useTypedDate({ value, onChange, max, today, typed, setTyped });
+    const { typed, setTyped, keep, commit } = useTypedDate({ value, onChange, max });
 
     return (
         <div className="relative">
@@ -86,26 +83,21 @@ function DateInput({ label, value, onChange, min, max, placeholder = 'Date', ...
                     }
                 }}
             />
-            <CalendarButton label={label} value={value} min={min} max={max} input={input} isOpen={isOpen} setOpen={setOpen} keep={keep} />
+            <CalendarButton
+                {...{ label, value, min, max }}
+                disabled={input.disabled}
+                isOpen={isOpen}
+                onOpenChange={setOpen}
+                onChoose={keep}
+            />
         </div>
     );
 }
 
-function useTypedDate({
-    value,
-    onChange,
-    max,
-    today,
-    typed,
-    setTyped,
-}: {
-    value: string;
-    onChange: (value: string) => void;
-    max: string | undefined;
-    today: string;
-    typed: string | null;
-    setTyped: (value: string | null) => void;
-}) {
+/** What is typed, until it is read as a date. */
+function useTypedDate({ value, onChange, max }: Pick<DateProps, 'value' | 'onChange' | 'max'>) {
+    const today = usePage().props.frame?.today ?? '';
+    const [typed, setTyped] = useState<string | null>(null);
     // What is read late belongs to the form as it is then: others of its fields may have been written in meanwhile.
     const now = useRef({ value, typed, onChange });
     useLayoutEffect(() => {
@@ -141,33 +133,23 @@ function useTypedDate({
         });
     };
 
-    return { keep, commit };
+    return { typed, setTyped, keep, commit };
 }
 
-function CalendarButton({
-    label,
-    value,
-    min,
-    max,
-    input,
-    isOpen,
-    setOpen,
-    keep,
-}: {
-    label: string;
-    value: string;
-    min: string | undefined;
-    max: string | undefined;
-    input: { disabled?: boolean; autoFocus?: boolean; id: string; 'aria-invalid': boolean; 'aria-describedby': string | undefined };
+interface CalendarProps extends Pick<InputProps, 'label' | 'value' | 'min' | 'max'> {
+    disabled: boolean | undefined;
     isOpen: boolean;
-    setOpen: (value: boolean) => void;
-    keep: (date: string) => void;
-}) {
+    onOpenChange: (isOpen: boolean) => void;
+    onChoose: (day: string) => void;
+}
+
+/** Opens the month, to choose the day from. */
+function CalendarButton({ label, value, min, max, disabled, isOpen, onOpenChange, onChoose }: CalendarProps) {
     return (
-        <Popover.Root modal open={isOpen} onOpenChange={setOpen}>
+        <Popover.Root modal open={isOpen} onOpenChange={onOpenChange}>
             <Popover.Trigger
                 aria-label={`Calendar: ${label}`}
-                disabled={input.disabled}
+                disabled={disabled}
                 className="absolute inset-y-0 right-0 flex w-8 items-center justify-center text-ink-2 hover:text-ink"
             >
                 <CalendarDays aria-hidden size={14} />
@@ -180,8 +162,8 @@ function CalendarButton({
                             min={min}
                             max={max}
                             onChoose={(day) => {
-                                setOpen(false);
-                                keep(day);
+                                onOpenChange(false);
+                                onChoose(day);
                             }}
                         />
                     </Suspense>

@@ -2,6 +2,7 @@ import { clsx } from 'clsx';
 import { ArrowDown, ArrowUp } from 'lucide-react';
 import { type Key, type KeyboardEvent, type ReactNode, useEffect, useLayoutEffect, useRef } from 'react';
 import { Button } from './Button';
+import { Problem } from './Problem';
 
 interface Props<T> {
     legend: string;
@@ -28,7 +29,7 @@ export function Rows<T extends object>({ legend, hint, error, head, rows, keyOf,
     return (
         <fieldset ref={list}>
             <legend className="mb-1 text-sm font-semibold">{legend}</legend>
-            {error !== undefined && <p className="text-sm font-medium text-persimmon">{error}</p>}
+            <Problem words={error} />
             {rows.length === 0 && hint !== undefined && <p className="text-xs text-ink-2">{hint}</p>}
             {rows.length > 0 && head !== undefined && (
                 <div aria-hidden className="mt-2 -mb-1 flex gap-2 text-xs text-ink-2 max-lg:hidden">

@@ -59,8 +59,7 @@ final class PersonController extends Controller
     /** Another link, for whoever lost the first or their password. */
     public function link(Person $person, GiveAccess $access, Workspace $workspace): RedirectResponse
     {
-        $isAwaited = AccessLink::query()->awaited()->where('person_id', $person->id)->exists();
-        $address = $isAwaited ? $access->invite($person, $workspace->name) : $access->reset($person);
+        $address = AccessLink::isAwaited($person) ? $access->invite($person, $workspace->name) : $access->reset($person);
 
         return $this->changed()->with('link', ['name' => $person->name, 'address' => $address]);
     }

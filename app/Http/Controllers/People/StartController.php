@@ -7,7 +7,6 @@ namespace App\Http\Controllers\People;
 use App\Actions\People\StartWorkspace;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\WorkspaceFields;
-use App\Models\Person;
 use DateTimeZone;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -20,7 +19,9 @@ final class StartController extends Controller
 {
     public function show(Request $request): Response
     {
-        return Inertia::render('people/StartWorkspace', ['zones' => self::isOpen($request) ? DateTimeZone::listIdentifiers() : null]);
+        return Inertia::render('people/StartWorkspace', [
+            'zones' => WorkspaceFields::isOpen($request) ? DateTimeZone::listIdentifiers() : null,
+        ]);
     }
 
     public function store(WorkspaceFields $fields, StartWorkspace $start): RedirectResponse
@@ -29,11 +30,5 @@ final class StartController extends Controller
         $fields->session()->regenerate();
 
         return redirect()->route('day', status: 303);
-    }
-
-    /** Whether somebody may start here: nobody has, and the address is one that was given. */
-    public static function isOpen(Request $request): bool
-    {
-        return $request->hasValidRelativeSignature() && Person::query()->doesntExist();
     }
 }

@@ -1,6 +1,6 @@
 import { Head, Link } from '@inertiajs/react';
-import { useForm } from '../../lib/kept/useForm';
 import { type ReactNode, useState } from 'react';
+import { useForm } from '../../lib/kept/useForm';
 import type { AreaView, PersonTag, RegisterRow, TaskRow } from '../../generated/props';
 import { hoursWords } from '../../lib/dates';
 import { addingLine } from '../../lib/forms';
@@ -102,18 +102,15 @@ function WhatIsNot({ page }: { page: AreaView }) {
 /** How many tasks are listed before the rest folds. */
 const FEW = 6;
 
-/** The first of some tasks; the others, and where there are yet more, unfold. */
-function Few({
-    tasks,
-    people,
-    showsTime = false,
-    children,
-}: {
+interface FewProps {
     tasks: TaskRow[];
     people: PersonTag[];
     showsTime?: boolean;
     children?: ReactNode;
-}) {
+}
+
+/** The first of some tasks; the others, and where there are yet more, unfold. */
+function Few({ tasks, people, showsTime = false, children }: FewProps) {
     const [isOpen, setOpen] = useState(false);
     const shown = isOpen ? tasks : tasks.slice(0, FEW);
 

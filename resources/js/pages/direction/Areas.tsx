@@ -1,6 +1,6 @@
-import { count } from '../../lib/words';
 import { Head, Link } from '@inertiajs/react';
 import { useState } from 'react';
+import { count } from '../../lib/words';
 import type { AreaKind, AreaRow, Areas as AreasProps } from '../../generated/props';
 import { route } from '../../lib/routes';
 import { Empty, Section } from '../../parts/signs/Section';

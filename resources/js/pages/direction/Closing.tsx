@@ -1,11 +1,11 @@
-import { clsx } from 'clsx';
-import { count } from '../../lib/words';
 import { Head, Link } from '@inertiajs/react';
-import { useForm, type Form } from '../../lib/kept/useForm';
+import { clsx } from 'clsx';
 import type { SubmitEvent } from 'react';
 import type { ClosedGoal, ClosingRow, ClosingView } from '../../generated/props';
 import { plannedWords, wordsOf } from '../../lib/dates';
+import { type Form, useForm } from '../../lib/kept/useForm';
 import { route } from '../../lib/routes';
+import { count } from '../../lib/words';
 import { GoalTitle } from '../../parts/signs/GoalTitle';
 import { GaugeLine, Standing } from '../../parts/signs/Gauge';
 import { Empty, Section } from '../../parts/signs/Section';
@@ -14,17 +14,17 @@ import { ClosingFields } from '../../parts/goals/ClosingFields';
 import { EffectOnFigures } from '../../parts/goals/EffectOnFigures';
 import { WrittenAbout } from '../../parts/reviews/WrittenAbout';
 import { Button, ButtonLink } from '../../ui/Button';
+import { Problem } from '../../ui/Problem';
 
 /** A period's goals closed in one pass: what became of each, and what becomes of the rest of it. */
 export default function Closing({ page }: { page: ClosingView }) {
     const mine = page.open.filter((row) => row.mayClose);
-    const form = useForm<{ goals: Record<number, ClosingValues> }>(`closing of ${page.period.name}`, {
+    const form = useForm<Chosen>(`closing of ${page.period.name}`, {
         goals: Object.fromEntries(mine.map((row) => [row.goal.id, nothingChosen])),
     });
     const chosen = Object.fromEntries(Object.entries(form.data.goals).filter(([, values]) => values.result !== ''));
     const closing = Object.keys(chosen).length;
     const proposed = Object.fromEntries(mine.flatMap((row) => (row.offer.proposed === null ? [] : [[row.goal.id, asProposed(row)]])));
-    const errors = form.errors as Partial<Record<string, string>>;
 
     const close = (event: SubmitEvent) => {
         event.preventDefault();
@@ -47,7 +47,7 @@ export default function Closing({ page }: { page: ClosingView }) {
                         No open goals in this period.
                     </Empty>
                 )}
-                {page.open.length > 0 && <GoalsToClose page={page} form={form} closing={closing} errors={errors} close={close} />}
+                {page.open.length > 0 && <GoalsToClose page={page} form={form} closing={closing} onClose={close} />}
                 {page.closed.length > 0 && (
                     <Section title="Closed" className="mt-8">
                         <ul className="divide-y divide-hairline">
@@ -90,28 +90,29 @@ function ClosingHead({ page, mine, closing }: { page: ClosingView; mine: Closing
     );
 }
 
-function GoalsToClose({
-    page,
-    form,
-    closing,
-    errors,
-    close,
-}: {
+/** What is chosen of each goal that one may close, by its id. */
+interface Chosen {
+    goals: Record<number, ClosingValues>;
+}
+
+interface GoalsProps {
     page: ClosingView;
-    form: Form<{ goals: Record<number, ClosingValues> }>;
+    form: Form<Chosen>;
+    /** How many are to be closed. */
     closing: number;
-    errors: Partial<Record<string, string>>;
-    close: (event: SubmitEvent) => void;
-}) {
+    onClose: (event: SubmitEvent) => void;
+}
+
+function GoalsToClose({ page, form, closing, onClose }: GoalsProps) {
     return (
-        <form onSubmit={close}>
+        <form onSubmit={onClose}>
             <ul>
                 {page.open.map((row) => (
                     <Row
                         key={row.goal.id}
                         row={row}
                         values={form.data.goals[row.goal.id]}
-                        errors={errors}
+                        errors={form.errors}
                         isCarried={(id) => ['carried', 'split'].includes(form.data.goals[id]?.rest ?? '')}
                         set={(change) => {
                             form.setData('goals', {
@@ -193,7 +194,7 @@ function Row({ row, values, errors, isCarried, set }: RowProps) {
                         set={set}
                         isParentCarried={row.offer.leaves !== null && isCarried(row.offer.leaves.id)}
                     />
-                    {other !== undefined && <p className="mt-1 text-sm font-medium text-persimmon">{other}</p>}
+                    <Problem words={other} className="mt-1" />
                 </div>
             )}
         </li>

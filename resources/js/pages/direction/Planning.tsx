@@ -1,7 +1,7 @@
+import { Head, router } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import { count } from '../../lib/words';
 import { WordSelect } from '../../ui/Select';
-import { Head, router } from '@inertiajs/react';
 import type { PlanningStep, PlanningView } from '../../generated/props';
 import { act } from '../../lib/queue/act';
 import { dayWords, fullDateWords, wordsOf } from '../../lib/dates';

@@ -1,6 +1,6 @@
+import { Head, Link, usePage } from '@inertiajs/react';
 import { Figure } from '../../parts/goals/Figure';
 import { count } from '../../lib/words';
-import { Head, Link, usePage } from '@inertiajs/react';
 import { PaceFigure } from '../../parts/goals/PaceFigure';
 import type { GoalParts as Parts, GoalTag, GoalView } from '../../generated/props';
 import { act } from '../../lib/queue/act';

@@ -1,17 +1,17 @@
-import { grouped } from '../../lib/options';
 import { Head } from '@inertiajs/react';
 import { useForm, type Form } from '../../lib/kept/useForm';
 import type { GoalFormView, MeasureKind, GoalValues } from '../../generated/props';
-import { bind, bindRecord, saving } from '../../lib/forms';
+import { bind, bindCheck, bindRecord, saving } from '../../lib/forms';
+import { grouped } from '../../lib/options';
 import { route } from '../../lib/routes';
 import { CheckList } from '../../parts/fields/CheckList';
 import { RecordField } from '../../parts/fields/Choose';
 import { OwnerAndArea } from '../../parts/fields/OwnerAndArea';
+import { SaveLine } from '../../parts/fields/SaveLine';
 import { CheckpointFields } from '../../parts/goals/CheckpointFields';
 import { MeasureFields } from '../../parts/goals/MeasureFields';
 import { EffectOnFigures } from '../../parts/goals/EffectOnFigures';
 import { SeenByFields } from '../../parts/goals/SeenByFields';
-import { SaveLine } from '../../parts/fields/SaveLine';
 import { TextArea, TextField } from '../../ui/Field';
 import { SelectField } from '../../ui/Select';
 import { Check } from '../../ui/Check';
@@ -57,7 +57,7 @@ export default function GoalForm({ page }: { page: GoalFormView }) {
                 <SelectField
                     label="Measured by"
                     {...bind(form, 'measure')}
-                    options={measures.map(([value, words]) => ({ value: value, label: words }))}
+                    options={measures.map(([value, words]) => ({ value, label: words }))}
                 />
                 <MeasureFields data={data} errors={errors} set={form.setData} />
                 {goal.id === null && goal.predecessor === null && <FromToday page={page} data={data} set={form.setData} />}
@@ -94,30 +94,11 @@ function MoreDetails({ page, form, isYear, isWeek }: { page: GoalFormView; form:
                     }}
                 />
             )}
-            <SeenByFields
-                page={page}
-                data={form.data}
-                errors={form.errors}
-                set={(change) => {
-                    form.setData({ ...form.data, ...change });
-                }}
-            />
+            <SeenByFields page={page} data={form.data} errors={form.errors} set={form.setData} />
             {isWeek ? (
-                <Check
-                    label="Firm: promised to somebody"
-                    checked={form.data.isFirm}
-                    onChange={(on) => {
-                        form.setData('isFirm', on);
-                    }}
-                />
+                <Check label="Firm: promised to somebody" {...bindCheck(form, 'isFirm')} />
             ) : (
-                <Check
-                    label="Main goal of the period"
-                    checked={form.data.isMain}
-                    onChange={(on) => {
-                        form.setData('isMain', on);
-                    }}
-                />
+                <Check label="Main goal of the period" {...bindCheck(form, 'isMain')} />
             )}
             <CheckpointFields
                 points={form.data.checkpoints}
@@ -133,16 +114,7 @@ function MoreDetails({ page, form, isYear, isWeek }: { page: GoalFormView; form:
 function OwnerAndWeight({ page, form, isYear }: { page: GoalFormView; form: Form<GoalValues>; isYear: boolean }) {
     return (
         <div className="grid grid-cols-2 gap-4 max-md:grid-cols-1">
-            <OwnerAndArea
-                owner={form.data.owner}
-                area={form.data.area}
-                people={page.people}
-                areas={page.areas}
-                errors={form.errors}
-                onChange={(change) => {
-                    form.setData({ ...form.data, ...change });
-                }}
-            />
+            <OwnerAndArea form={form} people={page.people} areas={page.areas} />
             <TextField label="Weight in the goal above" inputMode="decimal" {...bind(form, 'weight')} />
             {form.data.measure === 'work' && (
                 <TextField

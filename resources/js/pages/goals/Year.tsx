@@ -1,7 +1,7 @@
 import { Head, Link, router } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import { useState } from 'react';
-import type { YearView as YearProps, YearView } from '../../generated/props';
+import type { YearView as YearProps } from '../../generated/props';
 import { fullDateWords } from '../../lib/dates';
 import { useKeys } from '../../lib/keys';
 import { route } from '../../lib/routes';
@@ -68,17 +68,15 @@ export default function Year({ page }: { page: YearProps }) {
     );
 }
 
-function YearFoot({
-    page,
-    isOutline,
-    isFilterOpen,
-    toggle,
-}: {
-    page: YearView;
+interface FootProps {
+    page: YearProps;
     isOutline: boolean;
     isFilterOpen: boolean;
-    toggle: { outline: () => void; filter: () => void };
-}) {
+    toggle: Record<'outline' | 'filter', () => void>;
+}
+
+/** How the drawing is read, and what can be done with it. */
+function YearFoot({ page, isOutline, isFilterOpen, toggle }: FootProps) {
     return (
         <footer
             className={clsx(

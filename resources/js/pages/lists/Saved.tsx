@@ -1,6 +1,6 @@
-import { count } from '../../lib/words';
 import { Head } from '@inertiajs/react';
 import { useState } from 'react';
+import { count } from '../../lib/words';
 import type { SavedView } from '../../generated/props';
 import { plannedWords } from '../../lib/dates';
 import { route } from '../../lib/routes';

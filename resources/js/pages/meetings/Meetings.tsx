@@ -1,9 +1,10 @@
+import { Head, Link } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import { count, rankWords } from '../../lib/words';
-import { Head, Link } from '@inertiajs/react';
 import type { Meetings as MeetingsProps, Occurrence, SeriesRow } from '../../generated/props';
 import { dayWords, hasPassed, hoursWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
+import { zoneWords } from '../../lib/zones';
 import { Empty, Section } from '../../parts/signs/Section';
 import { ButtonLink } from '../../ui/Button';
 
@@ -131,7 +132,7 @@ function Series({ series }: { series: SeriesRow }) {
                 </Link>
                 <span className="block text-xs text-ink-2">
                     {series.rule} at {series.time}
-                    {series.zone !== null && `, ${series.zone.replaceAll('_', ' ')} time`}, {hoursWords(series.minutes)}
+                    {series.zone !== null && `, ${zoneWords(series.zone)} time`}, {hoursWords(series.minutes)}
                     {series.isPrivate && ', private to its attendees'}
                 </span>
             </span>

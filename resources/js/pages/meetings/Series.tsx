@@ -1,10 +1,11 @@
 import { Head, Link, router } from '@inertiajs/react';
 import { useState } from 'react';
-import type { SeriesView, SeriesRow } from '../../generated/props';
+import type { SeriesView } from '../../generated/props';
 import { act } from '../../lib/queue/act';
 import { dayWords, hoursWords } from '../../lib/dates';
 import { useKeys } from '../../lib/keys';
 import { route } from '../../lib/routes';
+import { zoneWords } from '../../lib/zones';
 import { first } from '../../lib/words';
 import { Section } from '../../parts/signs/Section';
 import { TaskLine } from '../../parts/task/TaskLine';
@@ -46,7 +47,15 @@ export default function Series({ page }: { page: SeriesView }) {
                 )}
                 {series.purpose !== null && <p className="mt-1 max-w-prose text-ink-2">{series.purpose}</p>}
                 <NextMeeting page={page} open={open} />
-                {isEarly && series.next !== null && <Early series={series} on={series.next} setEarly={setEarly} />}
+                {isEarly && series.next !== null && (
+                    <Early
+                        series={series.id}
+                        on={series.next}
+                        onCancel={() => {
+                            setEarly(false);
+                        }}
+                    />
+                )}
                 <Agenda page={page} />
             </div>
             <BesideTheAgenda page={page} />
@@ -58,7 +67,7 @@ function When({ page }: { page: SeriesView }) {
     return (
         <p className="text-xs text-ink-2">
             {page.series.rule} at {page.series.time}
-            {page.series.zone !== null && `, ${page.series.zone.replaceAll('_', ' ')} time`}, {hoursWords(page.series.minutes)}
+            {page.series.zone !== null && `, ${zoneWords(page.series.zone)} time`}, {hoursWords(page.series.minutes)}
             {page.series.isPrivate && ', private to its attendees'}
             {page.belongsTo.map(({ value, label }) => (
                 <span key={value}>
@@ -97,23 +106,19 @@ function NextMeeting({ page, open }: { page: SeriesView; open: () => void }) {
     );
 }
 
-function Early({ series, on, setEarly }: { series: SeriesRow; on: string; setEarly: (value: boolean) => void }) {
+/** Before its day a meeting is started only if that is meant. */
+function Early({ series, on, onCancel }: { series: number; on: string; onCancel: () => void }) {
     return (
         <p role="alert" className="mt-3 flex flex-wrap items-center gap-3 border-y border-ink py-2">
             This meeting is on {dayWords(on)}.
             <Button
                 onClick={() => {
-                    act('post', route('series.open', series.id), { on, early: true });
+                    act('post', route('series.open', series), { on, early: true });
                 }}
             >
                 Start it now
             </Button>
-            <Button
-                kind="quiet"
-                onClick={() => {
-                    setEarly(false);
-                }}
-            >
+            <Button kind="quiet" onClick={onCancel}>
                 Cancel
             </Button>
         </p>

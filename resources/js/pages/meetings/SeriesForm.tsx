@@ -1,12 +1,13 @@
-import { SaveLine } from '../../parts/fields/SaveLine';
 import { Head } from '@inertiajs/react';
 import { useForm, type Form } from '../../lib/kept/useForm';
 import type { SeriesFormView, SeriesValues } from '../../generated/props';
-import { bind, bindRecord, saving } from '../../lib/forms';
+import { bind, bindCheck, bindNumber, bindOptional, bindRecord, saving } from '../../lib/forms';
 import { route } from '../../lib/routes';
+import { zoneOptions } from '../../lib/zones';
 import { AttendeeFields } from '../../parts/meetings/AttendeeFields';
 import { RuleFields } from '../../parts/meetings/RuleFields';
 import { RecordField } from '../../parts/fields/Choose';
+import { SaveLine } from '../../parts/fields/SaveLine';
 import { StandingFields } from '../../parts/meetings/StandingFields';
 import { TextArea, TextField } from '../../ui/Field';
 import { DateField } from '../../ui/DateField';
@@ -14,6 +15,7 @@ import { TimeField } from '../../ui/TimeField';
 import { NumberField } from '../../ui/NumberField';
 import { Check } from '../../ui/Check';
 import { SelectField } from '../../ui/Select';
+import { Problem } from '../../ui/Problem';
 
 const parts: Record<string, string> = { issue: 'issues', follow_ups: 'follow-ups', standing: 'standing agenda' };
 
@@ -34,8 +36,7 @@ const orders = [
 export default function SeriesForm({ page }: { page: SeriesFormView }) {
     const { series } = page;
     const form = useForm(`series ${String(series.id)}`, series);
-    const { data } = form;
-    const errors: Partial<Record<string, string>> = form.errors;
+    const { data, errors } = form;
     const isAnother = data.rule !== series.rule || data.time !== series.time || data.minutes !== series.minutes;
     const save = saving(form, series.id, route('series.store'), (id) => route('series.update', id));
 
@@ -53,26 +54,13 @@ export default function SeriesForm({ page }: { page: SeriesFormView }) {
                         form.setData('rule', rule);
                     }}
                 />
-                <FirstOne form={form} errors={errors} />
-                <ZoneAndChange page={page} form={form} errors={errors} isAnother={isAnother} />
-                <RoundsAndChair form={form} errors={errors} />
-                <PartsAndPlace page={page} form={form} errors={errors} />
-                <AttendeeFields
-                    page={page}
-                    value={data}
-                    errors={errors}
-                    onChange={(to) => {
-                        form.setData({ ...data, ...to });
-                    }}
-                />
-                <Check
-                    label="Private to its attendees"
-                    checked={data.isPrivate}
-                    onChange={(on) => {
-                        form.setData('isPrivate', on);
-                    }}
-                />
-                {errors.isPrivate !== undefined && <p className="text-sm font-medium text-persimmon">{errors.isPrivate}</p>}
+                <FirstOne form={form} />
+                <ZoneAndChange page={page} form={form} isAnother={isAnother} />
+                <RoundsAndChair form={form} />
+                <PartsAndPlace page={page} form={form} />
+                <AttendeeFields page={page} value={data} errors={errors} onChange={form.setData} />
+                <Check label="Private to its attendees" {...bindCheck(form, 'isPrivate')} />
+                <Problem words={errors.isPrivate} />
                 <StandingFields
                     items={data.standing}
                     people={page.people}
@@ -93,123 +81,49 @@ export default function SeriesForm({ page }: { page: SeriesFormView }) {
     );
 }
 
-function FirstOne({ form, errors }: { form: Form<SeriesValues>; errors: Partial<Record<string, string>> }) {
+function FirstOne({ form }: { form: Form<SeriesValues> }) {
     return (
         <div className="grid grid-cols-3 gap-4 max-md:grid-cols-1">
             <DateField label="First on" {...bind(form, 'startsOn')} />
             <TimeField label="At" {...bind(form, 'time')} />
-            <NumberField
-                label="Min"
-                min={5}
-                max={600}
-                value={form.data.minutes}
-                error={errors.minutes}
-                onChange={(value) => {
-                    form.setData('minutes', Number(value));
-                }}
-            />
+            <NumberField label="Min" min={5} max={600} {...bindNumber(form, 'minutes')} />
         </div>
     );
 }
 
-function ZoneAndChange({
-    page,
-    form,
-    errors,
-    isAnother,
-}: {
-    page: SeriesFormView;
-    form: Form<SeriesValues>;
-    errors: Partial<Record<string, string>>;
-    isAnother: boolean;
-}) {
+function ZoneAndChange({ page, form, isAnother }: { page: SeriesFormView; form: Form<SeriesValues>; isAnother: boolean }) {
     return (
         <div className="grid grid-cols-3 gap-4 max-md:grid-cols-1">
-            <SelectField
-                label="Time zone"
-                value={form.data.timezone ?? ''}
-                none="the workspace's"
-                error={errors.timezone}
-                options={page.zones.map((zone) => ({ value: zone, label: zone.replaceAll('_', ' ') }))}
-                onChange={(zone) => {
-                    form.setData('timezone', zone === '' ? null : zone);
-                }}
-            />
+            <SelectField label="Time zone" {...bindOptional(form, 'timezone')} none="the workspace's" options={zoneOptions(page.zones)} />
             {page.series.id !== null && isAnother && (
                 <DateField
                     label="The change applies from"
                     hint="all meetings to come if left empty"
-                    value={form.data.appliesFrom ?? ''}
-                    error={errors.appliesFrom}
-                    onChange={(day) => {
-                        form.setData('appliesFrom', day === '' ? null : day);
-                    }}
+                    {...bindOptional(form, 'appliesFrom')}
                 />
             )}
         </div>
     );
 }
 
-function RoundsAndChair({ form, errors }: { form: Form<SeriesValues>; errors: Partial<Record<string, string>> }) {
+function RoundsAndChair({ form }: { form: Form<SeriesValues> }) {
     return (
         <div className="grid grid-cols-3 items-end gap-4 max-md:grid-cols-1">
-            <NumberField
-                label="Opening round, min"
-                hint="0 for none"
-                min={0}
-                max={60}
-                value={form.data.openingMinutes}
-                error={errors.openingMinutes}
-                onChange={(value) => {
-                    form.setData('openingMinutes', Number(value));
-                }}
-            />
-            <NumberField
-                label="Closing, min"
-                hint="kept free at the end"
-                min={0}
-                max={60}
-                value={form.data.closingMinutes}
-                error={errors.closingMinutes}
-                onChange={(value) => {
-                    form.setData('closingMinutes', Number(value));
-                }}
-            />
-            <NumberField
-                label="Chair changes every"
-                hint="so many meetings"
-                min={1}
-                max={52}
-                value={form.data.rotatesEvery}
-                error={errors.rotatesEvery}
-                onChange={(value) => {
-                    form.setData('rotatesEvery', Number(value));
-                }}
-            />
+            <NumberField label="Opening round, min" hint="0 for none" min={0} max={60} {...bindNumber(form, 'openingMinutes')} />
+            <NumberField label="Closing, min" hint="kept free at the end" min={0} max={60} {...bindNumber(form, 'closingMinutes')} />
+            <NumberField label="Chair changes every" hint="so many meetings" min={1} max={52} {...bindNumber(form, 'rotatesEvery')} />
         </div>
     );
 }
 
-function PartsAndPlace({
-    page,
-    form,
-    errors,
-}: {
-    page: SeriesFormView;
-    form: Form<SeriesValues>;
-    errors: Partial<Record<string, string>>;
-}) {
+function PartsAndPlace({ page, form }: { page: SeriesFormView; form: Form<SeriesValues> }) {
     return (
         <div className="grid grid-cols-3 gap-4 max-md:grid-cols-1">
             <SelectField
                 label="Order of its parts"
-                value={form.data.parts ?? ''}
+                {...bindOptional(form, 'parts')}
                 none="issues, follow-ups, standing agenda"
-                error={errors.parts}
                 options={orders}
-                onChange={(parts) => {
-                    form.setData('parts', parts === '' ? null : parts);
-                }}
             />
             <RecordField label="Project" none="no project" options={page.projects} {...bindRecord(form, 'project')} />
             <RecordField label="Area" none="no area" options={page.areas} {...bindRecord(form, 'area')} />

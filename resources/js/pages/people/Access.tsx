@@ -3,8 +3,8 @@ import type { SubmitEvent } from 'react';
 import { bind } from '../../lib/forms';
 import { route } from '../../lib/routes';
 import { Door } from '../../parts/people/Door';
+import { NewPassword } from '../../parts/people/NewPassword';
 import { Button } from '../../ui/Button';
-import { TextField } from '../../ui/Field';
 
 interface Props {
     token: string;
@@ -36,14 +36,7 @@ export default function Access({ token, name, email }: Props) {
             ) : (
                 <form onSubmit={choose} className="space-y-4">
                     <p>You will sign in as {email}.</p>
-                    <TextField
-                        label="Password"
-                        type="password"
-                        autoComplete="new-password"
-                        required
-                        hint="At least ten characters. A few words are easier to remember than symbols."
-                        {...bind(form, 'password')}
-                    />
+                    <NewPassword {...bind(form, 'password')} />
                     <Button kind="main" type="submit" disabled={form.processing}>
                         Save and sign in
                     </Button>

@@ -1,6 +1,6 @@
 import { Head, Link, useForm } from '@inertiajs/react';
 import type { SubmitEvent } from 'react';
-import { bind } from '../../lib/forms';
+import { bind, bindCheck } from '../../lib/forms';
 import { route } from '../../lib/routes';
 import { Door } from '../../parts/people/Door';
 import { Button } from '../../ui/Button';
@@ -32,13 +32,7 @@ export default function SignIn({ isEmpty }: { isEmpty: boolean }) {
             <form onSubmit={signIn} className="space-y-4">
                 <TextField label="E-mail address" type="email" autoComplete="username" required {...bind(form, 'email')} />
                 <TextField label="Password" type="password" autoComplete="current-password" required {...bind(form, 'password')} />
-                <Check
-                    label="Stay signed in"
-                    checked={form.data.remember}
-                    onChange={(on) => {
-                        form.setData('remember', on);
-                    }}
-                />
+                <Check label="Stay signed in" {...bindCheck(form, 'remember')} />
                 <Button kind="main" type="submit" disabled={form.processing}>
                     Sign in
                 </Button>

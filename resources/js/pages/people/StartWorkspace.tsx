@@ -1,8 +1,11 @@
 import { Head, Link, useForm } from '@inertiajs/react';
 import type { SubmitEvent } from 'react';
 import { bind } from '../../lib/forms';
+import { plannedWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
+import { zoneOptions } from '../../lib/zones';
 import { Door } from '../../parts/people/Door';
+import { NewPassword } from '../../parts/people/NewPassword';
 import { Button } from '../../ui/Button';
 import { TextField } from '../../ui/Field';
 import { SelectField } from '../../ui/Select';
@@ -33,7 +36,7 @@ function Expired() {
 
 const months = Array.from({ length: 12 }, (_, month) => ({
     value: month + 1,
-    label: new Intl.DateTimeFormat('en-GB', { month: 'long', timeZone: 'UTC' }).format(Date.UTC(2027, month)),
+    label: plannedWords(`2027-${String(month + 1).padStart(2, '0')}`),
 }));
 
 function Fields({ zones }: { zones: string[] }) {
@@ -56,22 +59,11 @@ function Fields({ zones }: { zones: string[] }) {
     return (
         <form onSubmit={start} className="space-y-4">
             <TextField label="Organisation" autoFocus maxLength={80} required {...bind(form, 'organisation')} />
-            <SelectField
-                label="Time zone"
-                options={zones.map((zone) => ({ value: zone, label: zone.replaceAll('_', ' ') }))}
-                {...bind(form, 'timezone')}
-            />
+            <SelectField label="Time zone" options={zoneOptions(zones)} {...bind(form, 'timezone')} />
             <SelectField label="Your year starts in" options={months} {...bind(form, 'yearStartsIn')} />
             <TextField label="Your name" autoComplete="name" maxLength={80} required {...bind(form, 'name')} />
             <TextField label="E-mail address" type="email" autoComplete="username" required {...bind(form, 'email')} />
-            <TextField
-                label="Password"
-                type="password"
-                autoComplete="new-password"
-                required
-                hint="At least ten characters. A few words are easier to remember than symbols."
-                {...bind(form, 'password')}
-            />
+            <NewPassword {...bind(form, 'password')} />
             <Button kind="main" type="submit" disabled={form.processing}>
                 Start workspace
             </Button>

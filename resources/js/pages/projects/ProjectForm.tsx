@@ -1,16 +1,16 @@
-import { SaveLine } from '../../parts/fields/SaveLine';
 import { Head } from '@inertiajs/react';
 import { useForm, type Form } from '../../lib/kept/useForm';
-import type { Focus, ProjectFormView, Rank, ProjectValues } from '../../generated/props';
-import { bind, saving } from '../../lib/forms';
-import { LastStage } from '../../parts/projects/LastStage';
-import { focusOptions } from '../../lib/options';
+import type { ProjectFormView, ProjectValues } from '../../generated/props';
+import { bind, bindOptional, saving } from '../../lib/forms';
+import { focusOptions, rankOptions } from '../../lib/options';
 import { route } from '../../lib/routes';
 import { OwnerAndArea } from '../../parts/fields/OwnerAndArea';
+import { SaveLine } from '../../parts/fields/SaveLine';
 import { SeenBy } from '../../parts/fields/SeenBy';
+import { HowItRuns } from '../../parts/projects/HowItRuns';
+import { LastStage } from '../../parts/projects/LastStage';
 import { ServesFields } from '../../parts/projects/ServesFields';
 import { StageFields } from '../../parts/projects/StageFields';
-import { HowItRuns } from '../../parts/projects/HowItRuns';
 import { TextArea, TextField } from '../../ui/Field';
 import { SelectField } from '../../ui/Select';
 import { DateField } from '../../ui/DateField';
@@ -65,9 +65,7 @@ export default function ProjectForm({ page }: { page: ProjectFormView }) {
                     people={page.people}
                     errors={errors}
                     countsIn={data.serves.length === 0 ? null : data.serves.length === 1 ? 'its goal' : 'its goals'}
-                    onChange={(change) => {
-                        form.setData({ ...data, ...change });
-                    }}
+                    onChange={form.setData}
                 />
                 <SaveLine
                     words={project.id === null ? 'Add project' : 'Save'}
@@ -82,40 +80,10 @@ export default function ProjectForm({ page }: { page: ProjectFormView }) {
 function HowItIsRun({ page, form }: { page: ProjectFormView; form: Form<ProjectValues> }) {
     return (
         <div className="grid grid-cols-2 gap-4 max-md:grid-cols-1">
-            <HowItRuns
-                order={form.data.order}
-                weighing={form.data.weighing}
-                onChange={(change) => {
-                    form.setData({ ...form.data, ...change });
-                }}
-            />
-            <DateField
-                label="Starts"
-                value={form.data.startsOn ?? ''}
-                error={form.errors.startsOn}
-                onChange={(value) => {
-                    form.setData('startsOn', value === '' ? null : value);
-                }}
-            />
-            <DateField
-                label="Due"
-                value={form.data.dueOn ?? ''}
-                error={form.errors.dueOn}
-                hint="With both dates it has a pace."
-                onChange={(value) => {
-                    form.setData('dueOn', value === '' ? null : value);
-                }}
-            />
-            <OwnerAndArea
-                owner={form.data.owner}
-                area={form.data.area}
-                people={page.people}
-                areas={page.areas}
-                errors={form.errors}
-                onChange={(change) => {
-                    form.setData({ ...form.data, ...change });
-                }}
-            />
+            <HowItRuns order={form.data.order} weighing={form.data.weighing} onChange={form.setData} />
+            <DateField label="Starts" {...bindOptional(form, 'startsOn')} />
+            <DateField label="Due" {...bindOptional(form, 'dueOn')} hint="With both dates it has a pace." />
+            <OwnerAndArea form={form} people={page.people} areas={page.areas} />
             <RankFocusState form={form} />
         </div>
     );
@@ -124,30 +92,8 @@ function HowItIsRun({ page, form }: { page: ProjectFormView; form: Form<ProjectV
 function RankFocusState({ form }: { form: Form<ProjectValues> }) {
     return (
         <>
-            <SelectField
-                label="Rank"
-                value={form.data.rank ?? ''}
-                error={form.errors.rank}
-                onChange={(value) => {
-                    form.setData('rank', value === '' ? null : (value as Rank));
-                }}
-                none="None"
-                options={[
-                    { value: 'A', label: 'A' },
-                    { value: 'B', label: 'B' },
-                    { value: 'C', label: 'C' },
-                ]}
-            />
-            <SelectField
-                label="Focus needed"
-                value={form.data.focus ?? ''}
-                error={form.errors.focus}
-                onChange={(value) => {
-                    form.setData('focus', value === '' ? null : (value as Focus));
-                }}
-                none="Not set"
-                options={focusOptions}
-            />
+            <SelectField label="Rank" {...bindOptional(form, 'rank')} none="None" options={rankOptions} />
+            <SelectField label="Focus needed" {...bindOptional(form, 'focus')} none="Not set" options={focusOptions} />
             <SelectField
                 label="State"
                 {...bind(form, 'state')}

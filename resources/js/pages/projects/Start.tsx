@@ -1,24 +1,32 @@
-import { count } from '../../lib/words';
 import { Head, router } from '@inertiajs/react';
-import { useForm, type Form } from '../../lib/kept/useForm';
 import { clsx } from 'clsx';
 import type { SubmitEvent } from 'react';
+import { useForm, type Form } from '../../lib/kept/useForm';
 import type { StartView, WeekLoad, PersonLoad } from '../../generated/props';
 import { dayWords, hoursWords, plannedWords } from '../../lib/dates';
-import { bind } from '../../lib/forms';
+import { bind, bindRecord } from '../../lib/forms';
 import { route } from '../../lib/routes';
+import { count } from '../../lib/words';
 import { PersonField, RecordField } from '../../parts/fields/Choose';
+import { SaveLine } from '../../parts/fields/SaveLine';
 import { Section } from '../../parts/signs/Section';
-import { Button, ButtonLink } from '../../ui/Button';
 import { TextField } from '../../ui/Field';
 import { DateField } from '../../ui/DateField';
 
+/** What is set of a project before it is started. */
+interface Beginning {
+    title: string;
+    start: string;
+    goal: number | null;
+    roles: Record<string, number>;
+}
+
 /** A project about to be started from a template, with the load that it puts on people. */
 export default function Start({ page }: { page: StartView }) {
-    const form = useForm(`project from template ${String(page.id)}`, {
+    const form = useForm<Beginning>(`project from template ${String(page.id)}`, {
         title: page.title,
         start: page.start,
-        goal: null as number | null,
+        goal: null,
         roles: Object.fromEntries(page.roles.map((role) => [role.role, role.person])),
     });
     const { data } = form;
@@ -27,8 +35,8 @@ export default function Start({ page }: { page: StartView }) {
         event.preventDefault();
         form.post(route('templates.begin', page.id));
     };
-    const look = (change: Partial<typeof data>) => {
-        form.setData({ ...data, ...change });
+    const look = (change: Partial<Beginning>) => {
+        form.setData(change);
         const { start, roles } = { ...data, ...change };
 
         if (start !== '') {
@@ -54,25 +62,10 @@ export default function Start({ page }: { page: StartView }) {
                         ))}
                     </ul>
                 </Section>
-                <div className="flex gap-3 border-t border-rule pt-4">
-                    <Button kind="main" type="submit" disabled={form.processing || data.title.trim() === ''}>
-                        Start project
-                    </Button>
-                    <ButtonLink kind="quiet" href={route('templates.index')}>
-                        Cancel
-                    </ButtonLink>
-                </div>
+                <SaveLine words="Start project" isOff={form.processing || data.title.trim() === ''} cancel={route('templates.index')} />
             </form>
         </div>
     );
-}
-
-/** What is set of a project before it is started. */
-interface Beginning {
-    title: string;
-    start: string;
-    goal: number | null;
-    roles: Record<string, number>;
 }
 
 function NameAndRoles({ page, form, look }: { page: StartView; form: Form<Beginning>; look: (change: Partial<Beginning>) => void }) {
@@ -88,16 +81,7 @@ function NameAndRoles({ page, form, look }: { page: StartView; form: Form<Beginn
                     look({ start: value });
                 }}
             />
-            <RecordField
-                label="Contributes to"
-                none="Not linked to a goal"
-                value={form.data.goal}
-                options={page.goals}
-                error={form.errors.goal}
-                onChoose={(goal) => {
-                    form.setData('goal', goal);
-                }}
-            />
+            <RecordField label="Contributes to" none="Not linked to a goal" options={page.goals} {...bindRecord(form, 'goal')} />
             {page.roles.map((role) => (
                 <PersonField
                     key={role.role}

@@ -1,34 +1,24 @@
 import { Head } from '@inertiajs/react';
 import { useForm, type Form } from '../../lib/kept/useForm';
-import type { SubmitEvent } from 'react';
 import type { TemplateView, TemplateValues } from '../../generated/props';
-import { bind } from '../../lib/forms';
-import { LastStage } from '../../parts/projects/LastStage';
+import { bind, bindRecord, saving } from '../../lib/forms';
 import { route } from '../../lib/routes';
 import { RecordField } from '../../parts/fields/Choose';
 import { MadeProjects } from '../../parts/template/MadeProjects';
 import { TemplateTasks } from '../../parts/template/TemplateTasks';
 import { HowItRuns } from '../../parts/projects/HowItRuns';
+import { LastStage } from '../../parts/projects/LastStage';
 import { Button, ButtonLink } from '../../ui/Button';
 import { TextArea, TextField } from '../../ui/Field';
 import { Rows } from '../../ui/Rows';
+import { Problem } from '../../ui/Problem';
 
 /** A template: what each project made from it begins with. Those that run are asked when it changes. */
 export default function Template({ page }: { page: TemplateView }) {
     const { template } = page;
     const form = useForm(`template ${String(template.id)}`, template);
     const { data, errors } = form;
-    const wrong = errors as Partial<Record<string, string>>;
-
-    const save = (event: SubmitEvent) => {
-        event.preventDefault();
-
-        if (template.id === null) {
-            form.post(route('templates.store'));
-        } else {
-            form.put(route('templates.update', template.id));
-        }
-    };
+    const save = saving(form, template.id, route('templates.store'), (id) => route('templates.update', id));
 
     return (
         <div className="sheet-edge max-w-6xl">
@@ -43,7 +33,7 @@ export default function Template({ page }: { page: TemplateView }) {
             {page.projects.length > 0 && <MadeProjects projects={page.projects} />}
             <form onSubmit={save} className="space-y-5">
                 <Defaults page={page} form={form} />
-                <TemplateStages form={form} wrong={wrong} />
+                <TemplateStages form={form} />
                 <LastStage
                     stages={data.stages}
                     isDone={data.lastIsDone}
@@ -55,12 +45,12 @@ export default function Template({ page }: { page: TemplateView }) {
                 <TemplateTasks
                     tasks={data.tasks}
                     stages={data.stages}
-                    errors={wrong}
+                    errors={errors}
                     onChange={(tasks) => {
                         form.setData('tasks', tasks);
                     }}
                 />
-                <TemplateMilestones form={form} wrong={wrong} />
+                <TemplateMilestones form={form} />
                 <Save form={form} />
             </form>
         </div>
@@ -84,27 +74,15 @@ function Defaults({ page, form }: { page: TemplateView; form: Form<TemplateValue
                 className="col-span-full"
                 {...bind(form, 'outcome')}
             />
-            <HowItRuns
-                order={form.data.order}
-                weighing={form.data.weighing}
-                onChange={(change) => {
-                    form.setData({ ...form.data, ...change });
-                }}
-            />
-            <RecordField
-                label="Area"
-                none="None"
-                value={form.data.area}
-                options={page.areas}
-                onChoose={(area) => {
-                    form.setData('area', area);
-                }}
-            />
+            <HowItRuns order={form.data.order} weighing={form.data.weighing} onChange={form.setData} />
+            <RecordField label="Area" none="None" options={page.areas} {...bindRecord(form, 'area')} />
         </div>
     );
 }
 
-function TemplateStages({ form, wrong }: { form: Form<TemplateValues>; wrong: Partial<Record<string, string>> }) {
+function TemplateStages({ form }: { form: Form<TemplateValues> }) {
+    const errors: Partial<Record<string, string>> = form.errors;
+
     return (
         <Rows
             legend="Stages"
@@ -126,7 +104,7 @@ function TemplateStages({ form, wrong }: { form: Form<TemplateValues>; wrong: Pa
                     className="w-64 max-sm:w-44"
                     maxLength={60}
                     value={stage.name}
-                    error={wrong[`stages.${String(place)}`]}
+                    error={errors[`stages.${String(place)}`]}
                     onChange={(event) => {
                         set({ name: event.target.value });
                     }}
@@ -136,7 +114,9 @@ function TemplateStages({ form, wrong }: { form: Form<TemplateValues>; wrong: Pa
     );
 }
 
-function TemplateMilestones({ form, wrong }: { form: Form<TemplateValues>; wrong: Partial<Record<string, string>> }) {
+function TemplateMilestones({ form }: { form: Form<TemplateValues> }) {
+    const errors: Partial<Record<string, string>> = form.errors;
+
     return (
         <Rows
             legend="Milestones"
@@ -157,7 +137,7 @@ function TemplateMilestones({ form, wrong }: { form: Form<TemplateValues>; wrong
                         className="w-80"
                         maxLength={200}
                         value={milestone.title}
-                        error={wrong[`milestones.${String(place)}.title`]}
+                        error={errors[`milestones.${String(place)}.title`]}
                         onChange={(event) => {
                             set({ title: event.target.value });
                         }}
@@ -169,7 +149,7 @@ function TemplateMilestones({ form, wrong }: { form: Form<TemplateValues>; wrong
                         inputMode="numeric"
                         className="w-16"
                         value={milestone.day}
-                        error={wrong[`milestones.${String(place)}.day`]}
+                        error={errors[`milestones.${String(place)}.day`]}
                         onChange={(event) => {
                             set({ day: event.target.value });
                         }}
@@ -189,11 +169,7 @@ function Save({ form }: { form: Form<TemplateValues> }) {
             <ButtonLink kind="quiet" href={route('templates.index')}>
                 Cancel
             </ButtonLink>
-            {Object.keys(form.errors).length > 0 && (
-                <p role="alert" className="text-sm font-medium text-persimmon">
-                    {Object.values(form.errors)[0]}
-                </p>
-            )}
+            <Problem isAlert words={Object.values(form.errors)[0]} />
         </div>
     );
 }

@@ -1,5 +1,5 @@
-import { wordsOf } from '../../lib/dates';
 import { Head, Link } from '@inertiajs/react';
+import { wordsOf } from '../../lib/dates';
 import type { PeriodFacts as Facts, PeriodReviewView, FindingLevel } from '../../generated/props';
 import { act } from '../../lib/queue/act';
 import { useKeys } from '../../lib/keys';

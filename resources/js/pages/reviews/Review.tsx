@@ -57,52 +57,47 @@ export default function Review({ page }: { page: ReviewView }) {
                         </ButtonLink>
                     </>
                 )}
-                <FinishOrSort isDeciding={isDeciding} setDeciding={setDeciding} hold={hold} isOpen={isOpen} mustDecide={mustDecide} />
+                {isOpen && <FinishOrSort isDeciding={isDeciding} onDecide={setDeciding} onFinish={hold} mustDecide={mustDecide} />}
             </Spread>
         </div>
     );
 }
 
-function FinishOrSort({
-    isDeciding,
-    setDeciding,
-    hold,
-    isOpen,
-    mustDecide,
-}: {
+interface FinishProps {
     isDeciding: boolean;
-    setDeciding: (value: boolean) => void;
-    hold: () => void;
-    isOpen: boolean;
+    onDecide: (isDeciding: boolean) => void;
+    onFinish: () => void;
     mustDecide: boolean;
-}) {
+}
+
+/** What is left over is sorted first; then the review is finished. */
+function FinishOrSort({ isDeciding, onDecide, onFinish, mustDecide }: FinishProps) {
     return (
         <>
-            {isOpen && isDeciding && (
+            {isDeciding && (
                 <Button
                     onClick={() => {
-                        setDeciding(false);
+                        onDecide(false);
                     }}
                 >
                     Back to the questions
                 </Button>
             )}
-            {isOpen &&
-                (mustDecide ? (
-                    <Button
-                        kind="main"
-                        keys="Ctrl ↵"
-                        onClick={() => {
-                            setDeciding(true);
-                        }}
-                    >
-                        Sort open tasks
-                    </Button>
-                ) : (
-                    <Button kind="main" keys="Ctrl ↵" onClick={hold}>
-                        Finish review
-                    </Button>
-                ))}
+            {mustDecide ? (
+                <Button
+                    kind="main"
+                    keys="Ctrl ↵"
+                    onClick={() => {
+                        onDecide(true);
+                    }}
+                >
+                    Sort open tasks
+                </Button>
+            ) : (
+                <Button kind="main" keys="Ctrl ↵" onClick={onFinish}>
+                    Finish review
+                </Button>
+            )}
         </>
     );
 }

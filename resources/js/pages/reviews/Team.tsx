@@ -4,14 +4,13 @@ import type { TeamGoal, TeamWeek, PeriodTag } from '../../generated/props';
 import { act } from '../../lib/queue/act';
 import { dateWords, spanWords } from '../../lib/dates';
 import { route } from '../../lib/routes';
+import { weekdays } from '../../lib/weekdays';
 import { first } from '../../lib/words';
 import { Cord } from '../../parts/signs/Cord';
 import { Gauge, Standing } from '../../parts/signs/Gauge';
 import { SayChance } from '../../parts/goals/OwnersEstimate';
 import { Empty, Section } from '../../parts/signs/Section';
 import { WordSelect } from '../../ui/Select';
-
-const weekdays = ['monday', 'tuesday', 'wednesday', 'thursday', 'friday', 'saturday', 'sunday'];
 
 /** The team's week: every goal of the quarter, what changed first, and who has said nothing yet. */
 export default function Team({ page }: { page: TeamWeek }) {
@@ -76,7 +75,7 @@ function WhoHasSaid({ page }: { page: TeamWeek }) {
                     <WordSelect
                         label="The day from which owners are asked"
                         value={page.asksOn}
-                        options={weekdays.map((day) => ({ value: day, label: day.replace(/^./, (letter) => letter.toUpperCase()) }))}
+                        options={weekdays.map(({ value }) => ({ value, label: value.replace(/^./, (letter) => letter.toUpperCase()) }))}
                         onChange={(on) => {
                             act('put', route('reviews.ask'), { on });
                         }}

@@ -1,20 +1,21 @@
-import { WhatCameOfIt } from '../../parts/recurring/WhatCameOfIt';
-import { NextDates } from '../../parts/recurring/NextDates';
 import { Head } from '@inertiajs/react';
 import { useForm, type Form } from '../../lib/kept/useForm';
 import type { RecurringTaskKind, RecurringTaskView, RecurringTaskValues } from '../../generated/props';
 import { act } from '../../lib/queue/act';
-import { bind, bindRecord, saving } from '../../lib/forms';
+import { bind, bindCheck, bindRecord, saving } from '../../lib/forms';
 import { route } from '../../lib/routes';
 import { RecordField } from '../../parts/fields/Choose';
 import { OwnerAndArea } from '../../parts/fields/OwnerAndArea';
 import { SaveLine } from '../../parts/fields/SaveLine';
+import { NextDates } from '../../parts/recurring/NextDates';
+import { WhatCameOfIt } from '../../parts/recurring/WhatCameOfIt';
 import { Button } from '../../ui/Button';
 import { TextArea, TextField } from '../../ui/Field';
 import { Rows } from '../../ui/Rows';
 import { SelectField } from '../../ui/Select';
 import { DateField } from '../../ui/DateField';
 import { Check } from '../../ui/Check';
+import { Problem } from '../../ui/Problem';
 
 const kinds: [RecurringTaskKind, string][] = [
     ['task', 'A task each time'],
@@ -27,8 +28,7 @@ const kinds: [RecurringTaskKind, string][] = [
 export default function RecurringTask({ page }: { page: RecurringTaskView }) {
     const { recurringTask } = page;
     const form = useForm(`recurringTask ${String(recurringTask.id)}`, recurringTask);
-    const { data, errors } = form;
-    const wrong = errors as Partial<Record<string, string>>;
+    const { data } = form;
     const hasRhythm = data.kind === 'task' || data.kind === 'pieces';
 
     const save = saving(form, recurringTask.id, route('recurring-tasks.store'), (id) => route('recurring-tasks.update', id));
@@ -43,9 +43,7 @@ export default function RecurringTask({ page }: { page: RecurringTaskView }) {
                 </div>
                 <TaskFields page={page} form={form} hasRhythm={hasRhythm} />
                 {data.kind === 'pieces' && page.templates.length > 0 && <StepsFromTemplate page={page} form={form} />}
-                {data.kind !== 'daily' && (data.kind !== 'pieces' || data.template === null) && (
-                    <StepsWrittenHere form={form} wrong={wrong} />
-                )}
+                {data.kind !== 'daily' && (data.kind !== 'pieces' || data.template === null) && <StepsWrittenHere form={form} />}
                 <TextArea label="Notes" rows={3} className="max-w-2xl" {...bind(form, 'notes')} />
                 {!data.isShared && data.project === null && <OnlyMine form={form} />}
                 <SaveOrEnd page={page} form={form} />
@@ -68,16 +66,7 @@ function TaskFields({ page, form, hasRhythm }: { page: RecurringTaskView; form: 
             <SelectField label="Creates" {...bind(form, 'kind')} options={kinds.map(([kind, words]) => ({ value: kind, label: words }))} />
             <Rhythm form={form} hasRhythm={hasRhythm} />
             {form.data.kind !== 'checklist' && <TextField label="Estimate in min" inputMode="numeric" {...bind(form, 'minutes')} />}
-            <OwnerAndArea
-                owner={form.data.owner}
-                area={form.data.area}
-                people={page.people}
-                areas={page.areas}
-                errors={form.errors}
-                onChange={(change) => {
-                    form.setData({ ...form.data, ...change });
-                }}
-            />
+            <OwnerAndArea form={form} people={page.people} areas={page.areas} />
             <WhatItIsFor page={page} form={form} hasRhythm={hasRhythm} />
         </div>
     );
@@ -100,16 +89,7 @@ function Rhythm({ form, hasRhythm }: { form: Form<RecurringTaskValues>; hasRhyth
             )}
             {hasRhythm && <NextDates words={form.data.words} startsOn={form.data.startsOn} refused={form.errors.words} />}
             {form.data.kind === 'pieces' && <TextField label="Items per quarter" inputMode="numeric" {...bind(form, 'perQuarter')} />}
-            {hasRhythm && (
-                <DateField
-                    label="Counted from"
-                    value={form.data.startsOn}
-                    error={form.errors.startsOn}
-                    onChange={(value) => {
-                        form.setData('startsOn', value);
-                    }}
-                />
-            )}
+            {hasRhythm && <DateField label="Counted from" {...bind(form, 'startsOn')} />}
         </>
     );
 }
@@ -140,7 +120,9 @@ function StepsFromTemplate({ page, form }: { page: RecurringTaskView; form: Form
     );
 }
 
-function StepsWrittenHere({ form, wrong }: { form: Form<RecurringTaskValues>; wrong: Partial<Record<string, string>> }) {
+function StepsWrittenHere({ form }: { form: Form<RecurringTaskValues> }) {
+    const errors: Partial<Record<string, string>> = form.errors;
+
     return (
         <div className="max-w-2xl">
             <Rows
@@ -159,7 +141,7 @@ function StepsWrittenHere({ form, wrong }: { form: Form<RecurringTaskValues>; wr
                         className="min-w-0 flex-1"
                         maxLength={200}
                         value={step.title}
-                        error={wrong[`steps.${String(place)}.title`]}
+                        error={errors[`steps.${String(place)}.title`]}
                         onChange={(event) => {
                             set({ title: event.target.value });
                         }}
@@ -173,14 +155,8 @@ function StepsWrittenHere({ form, wrong }: { form: Form<RecurringTaskValues>; wr
 function OnlyMine({ form }: { form: Form<RecurringTaskValues> }) {
     return (
         <div>
-            <Check
-                label="Private to me"
-                checked={form.data.isPrivate}
-                onChange={(on) => {
-                    form.setData('isPrivate', on);
-                }}
-            />
-            {form.errors.isPrivate !== undefined && <p className="text-sm font-medium text-persimmon">{form.errors.isPrivate}</p>}
+            <Check label="Private to me" {...bindCheck(form, 'isPrivate')} />
+            <Problem words={form.errors.isPrivate} />
         </div>
     );
 }

@@ -1,6 +1,6 @@
 import { Head, Link, usePage } from '@inertiajs/react';
 import { useState } from 'react';
-import type { WeekView } from '../../generated/props';
+import type { PersonTag, TaskRow, WeekView } from '../../generated/props';
 import { spanWords, wordsOf } from '../../lib/dates';
 import { route } from '../../lib/routes';
 import { count } from '../../lib/words';
@@ -35,7 +35,7 @@ export default function Week({ page }: { page: WeekView }) {
                 <AboutTheWeek page={page} />
                 <div className="min-w-0 pr-6 max-lg:pl-6 max-md:px-4">
                     <PlanByDragging tasks={tasksOf(page)}>
-                        <WhatIsInIt page={page} isPlanning={isPlanning} setPlanning={setPlanning} />
+                        <WhatIsInIt page={page} isPlanning={isPlanning} onPlan={setPlanning} />
                     </PlanByDragging>
                 </div>
             </div>
@@ -112,31 +112,36 @@ function WhatNext({ page }: { page: WeekView }) {
     );
 }
 
-function WhatIsInIt({ page, isPlanning, setPlanning }: { page: WeekView; isPlanning: boolean; setPlanning: (value: boolean) => void }) {
+function WhatIsInIt({ page, isPlanning, onPlan }: { page: WeekView; isPlanning: boolean; onPlan: (isOn: boolean) => void }) {
+    const isEmpty = page.noDay.length === 0 && page.left.length === 0 && page.days.every((day) => day.tasks.length === 0);
+
     return (
         <>
             {page.carriedOver.length > 0 && !isPlanning && <CarriedOver tasks={page.carriedOver} people={page.people} />}
-            {page.when !== 'past' && <PlanQueue page={page} people={page.people} isOn={isPlanning} onTurn={setPlanning} />}
+            {page.when !== 'past' && <PlanQueue page={page} people={page.people} isOn={isPlanning} onTurn={onPlan} />}
             {page.days.map((day) => (
                 <DayRow key={day.on} day={day} people={page.people} isFolded={day.isPast && page.when === 'now'} />
             ))}
             {(page.when !== 'past' || page.noDay.length > 0) && <NoDayYet page={page} />}
-            <Due page={page} />
+            <Listed title="Due" hint="this week or earlier, with no time planned" tasks={page.due} people={page.people} />
             {page.passed !== null && <Passed passed={page.passed} />}
-            <Suggested page={page} />
-            <WeekAfter page={page} />
+            <Listed
+                title="Suggested"
+                hint="planned for this month, quarter or year, with no week yet"
+                tasks={page.offered}
+                people={page.people}
+                isQuiet
+            />
+            {page.when !== 'past' && <WeekAfter page={page} />}
             <LeftOut page={page} />
-            {page.days.every((day) => day.tasks.length === 0) &&
-                page.noDay.length === 0 &&
-                page.when === 'past' &&
-                page.left.length === 0 && (
-                    <p className="py-4 text-ink-2">
-                        Nothing was completed this week.{' '}
-                        <Link href={route('week.current')} className="link">
-                            Go to this week
-                        </Link>
-                    </p>
-                )}
+            {page.when === 'past' && isEmpty && (
+                <p className="py-4 text-ink-2">
+                    Nothing was completed this week.{' '}
+                    <Link href={route('week.current')} className="link">
+                        Go to this week
+                    </Link>
+                </p>
+            )}
         </>
     );
 }
@@ -156,57 +161,44 @@ function NoDayYet({ page }: { page: WeekView }) {
     );
 }
 
-function Due({ page }: { page: WeekView }) {
-    return (
-        <>
-            {page.due.length > 0 && (
-                <Row label={<h2 className="text-base">Due</h2>} hint="this week or earlier, with no time planned">
-                    <ul>
-                        {page.due.map((task) => (
-                            <WeekLineOf key={task.id} task={task} people={page.people} showsTime />
-                        ))}
-                    </ul>
-                </Row>
-            )}
-        </>
-    );
+interface ListedProps {
+    title: string;
+    hint: string;
+    tasks: TaskRow[];
+    people: PersonTag[];
+    isQuiet?: boolean;
 }
 
-function Suggested({ page }: { page: WeekView }) {
+/** Tasks that belong to the week and have no place in it; nothing where there are none. */
+function Listed({ title, hint, tasks, people, isQuiet = false }: ListedProps) {
     return (
-        <>
-            {page.offered.length > 0 && (
-                <Row label={<h2 className="text-base">Suggested</h2>} hint="planned for this month, quarter or year, with no week yet">
-                    <ul>
-                        {page.offered.map((task) => (
-                            <WeekLineOf key={task.id} task={task} people={page.people} showsTime isQuiet />
-                        ))}
-                    </ul>
-                </Row>
-            )}
-        </>
+        tasks.length > 0 && (
+            <Row label={<h2 className="text-base">{title}</h2>} hint={hint}>
+                <ul>
+                    {tasks.map((task) => (
+                        <WeekLineOf key={task.id} task={task} people={people} showsTime isQuiet={isQuiet} />
+                    ))}
+                </ul>
+            </Row>
+        )
     );
 }
 
 function WeekAfter({ page }: { page: WeekView }) {
     return (
-        <>
-            {page.when !== 'past' && (
-                <Place time={page.week.next} isOpen>
-                    <Row
-                        label={
-                            <h2 className="text-base">
-                                <Link href={route('week.show', page.week.next)} className="hover:underline">
-                                    The week after
-                                </Link>
-                            </h2>
-                        }
-                    >
-                        <p className="pt-1 text-xs text-ink-2 pointer-coarse:hidden">Drag a task here, or to any day above.</p>
-                    </Row>
-                </Place>
-            )}
-        </>
+        <Place time={page.week.next} isOpen>
+            <Row
+                label={
+                    <h2 className="text-base">
+                        <Link href={route('week.show', page.week.next)} className="hover:underline">
+                            The week after
+                        </Link>
+                    </h2>
+                }
+            >
+                <p className="pt-1 text-xs text-ink-2 pointer-coarse:hidden">Drag a task here, or to any day above.</p>
+            </Row>
+        </Place>
     );
 }
 

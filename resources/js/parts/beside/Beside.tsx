@@ -1,6 +1,6 @@
+import { type SubmitEvent, useState } from 'react';
 import { BringBack } from '../capture/BringBack';
 import { FileButton } from '../../ui/FileButton';
-import { type SubmitEvent, useState } from 'react';
 import { Comments } from './Comments';
 import { CheckList } from '../fields/CheckList';
 import { Section } from '../signs/Section';
@@ -12,6 +12,7 @@ import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';
 import { DialogButton } from '../../ui/DialogButton';
 import { TextField } from '../../ui/Field';
+import { Problem } from '../../ui/Problem';
 
 interface Props {
     beside: BesideProps;
@@ -152,7 +153,7 @@ export function Files({ beside }: { beside: BesideProps }) {
                     </li>
                 ))}
             </ul>
-            {problem !== undefined && <p className="py-1 text-sm font-medium text-persimmon">{problem}</p>}
+            <Problem words={problem} className="py-1" />
             <div className="-ml-3 flex flex-wrap">
                 <FileButton label="File" disabled={isAdding} onChoose={add}>
                     {isAdding ? 'Adding' : 'Add a file'}

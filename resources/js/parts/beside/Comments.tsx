@@ -1,6 +1,6 @@
 import { clsx } from 'clsx';
-import { useForm } from '../../lib/kept/useForm';
 import { type SubmitEvent, useRef } from 'react';
+import { useForm } from '../../lib/kept/useForm';
 import { Mention } from './Mention';
 import { Said } from './Said';
 import type { CommentRow } from '../../generated/props';

@@ -4,7 +4,7 @@ import { ToPlace } from '../task/ToPlace';
 import type { Tray, TrayItem } from '../../generated/props';
 import { act } from '../../lib/queue/act';
 import { withoutJots } from '../../lib/jots';
-import { useKeys } from '../../lib/keys';
+import { keysOf, useKeys } from '../../lib/keys';
 import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';
 import { WordSelect } from '../../ui/Select';
@@ -52,7 +52,7 @@ export function SortFor({ item, title, page, read, place, onPlace, onSorted }: P
         },
     });
 
-    useKeys(Object.fromEntries(answers.map(({ key, words, run }) => [key, { words, run }])));
+    useKeys(keysOf(answers));
 
     return (
         <Question words="What is it for?">

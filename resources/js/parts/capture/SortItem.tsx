@@ -60,9 +60,7 @@ export function SortItem({ item, page, number, onSkip, onSorted }: Props) {
                 page={page}
                 read={place?.label}
                 place={{ project: form.data.project, goal: form.data.goal }}
-                onPlace={(chosen) => {
-                    form.setData({ ...form.data, ...chosen });
-                }}
+                onPlace={form.setData}
                 onSorted={onSorted}
             />
             <SortWhen page={page} planned={sorting.planned} isDone={form.data.isDone} onPlan={does.plan} onDone={does.done} />

@@ -35,27 +35,45 @@ export function StillToSort({ items, page, onOpen, onSorted }: Props) {
 
     return (
         <Section title="Still to sort" aside={String(items.length)} className="mt-6">
-            {ids.length > 0 && <ForSelected page={page} setChosen={setChosen} sort={sort} things={things} />}
+            {ids.length > 0 && (
+                <ForSelected
+                    page={page}
+                    things={things}
+                    sort={sort}
+                    onClear={() => {
+                        setChosen([]);
+                    }}
+                />
+            )}
             <ul className="divide-y divide-hairline">
                 {items.map((each) => (
-                    <ThingLine key={each.id} onOpen={onOpen} setChosen={setChosen} ids={ids} each={each} />
+                    <ThingLine
+                        key={each.id}
+                        item={each}
+                        isChosen={ids.includes(each.id)}
+                        onChoose={(isOn) => {
+                            setChosen(isOn ? [...ids, each.id] : ids.filter((id) => id !== each.id));
+                        }}
+                        onOpen={() => {
+                            onOpen(each.id);
+                        }}
+                    />
                 ))}
             </ul>
         </Section>
     );
 }
 
-function ForSelected({
-    page,
-    setChosen,
-    sort,
-    things,
-}: {
+interface SelectedProps {
     page: Tray;
-    setChosen: (value: number[]) => void;
-    sort: (what: 'task' | 'delete', planned: string | null, words: string) => () => void;
+    /** How many are selected, in words. */
     things: string;
-}) {
+    sort: (what: 'task' | 'delete', planned: string | null, words: string) => () => void;
+    onClear: () => void;
+}
+
+/** What can become of all that is selected. */
+function ForSelected({ page, things, sort, onClear }: SelectedProps) {
     return (
         <div
             role="toolbar"
@@ -77,49 +95,30 @@ function ForSelected({
             <Button kind="quiet" onClick={sort('delete', null, `Deleted: ${things}`)}>
                 or delete
             </Button>
-            <Button
-                kind="quiet"
-                onClick={() => {
-                    setChosen([]);
-                }}
-            >
+            <Button kind="quiet" onClick={onClear}>
                 Clear selection
             </Button>
         </div>
     );
 }
 
-function ThingLine({
-    onOpen,
-    setChosen,
-    ids,
-    each,
-}: {
-    onOpen: (id: number) => void;
-    setChosen: (value: number[]) => void;
-    ids: number[];
-    each: TrayItem;
-}) {
+interface LineProps {
+    item: TrayItem;
+    isChosen: boolean;
+    onChoose: (isOn: boolean) => void;
+    onOpen: () => void;
+}
+
+/** One thing: to be selected, or opened. */
+function ThingLine({ item, isChosen, onChoose, onOpen }: LineProps) {
     return (
         <li className="flex items-center gap-3 py-1.5">
-            <Check
-                label={<span className="sr-only">Select {each.words}</span>}
-                checked={ids.includes(each.id)}
-                onChange={(isOn) => {
-                    setChosen(isOn ? [...ids, each.id] : ids.filter((id) => id !== each.id));
-                }}
-            />
-            <button
-                type="button"
-                className="two-lines min-h-6 flex-1 text-left hover:underline"
-                onClick={() => {
-                    onOpen(each.id);
-                }}
-            >
-                {each.words}
+            <Check label={<span className="sr-only">Select {item.words}</span>} checked={isChosen} onChange={onChoose} />
+            <button type="button" className="two-lines min-h-6 flex-1 text-left hover:underline" onClick={onOpen}>
+                {item.words}
             </button>
             <span className="flex-none text-xs text-ink-2">
-                {each.returned === null ? dayWords(each.jottedOn) : `back ${dayWords(each.returned.on)}`}
+                {item.returned === null ? dayWords(item.jottedOn) : `back ${dayWords(item.returned.on)}`}
             </span>
         </li>
     );

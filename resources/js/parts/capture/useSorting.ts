@@ -61,7 +61,7 @@ export function useSorting(item: TrayItem, onSorted: (words: string) => void): S
                 form.setData('owner_id', me);
             },
             done: () => {
-                form.setData({ ...data, isDone: !data.isDone });
+                form.setData('isDone', !data.isDone);
             },
             name: () => {
                 setNaming(true);
@@ -70,7 +70,7 @@ export function useSorting(item: TrayItem, onSorted: (words: string) => void): S
                 setSplitting(true);
             },
             plan: (time) => {
-                form.setData({ ...data, planned: data.planned === time ? '' : time, isDone: false });
+                form.setData({ planned: data.planned === time ? '' : time, isDone: false });
             },
             save: () => {
                 saveTask(item, { ...data, title }, reading, form.reset);

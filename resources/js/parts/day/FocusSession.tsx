@@ -1,5 +1,5 @@
-import { StartSession } from './StartSession';
 import { useEffect, useRef, useState } from 'react';
+import { StartSession } from './StartSession';
 import { useForm } from '../../lib/kept/useForm';
 import { tellReturn } from '../signs/Notices';
 import type { DayView, SessionOutcome, FocusSessionRow, SessionPart } from '../../generated/props';

@@ -1,11 +1,11 @@
 import { usePage } from '@inertiajs/react';
 import { useEffect } from 'react';
-import { useForm, type Form } from '../../lib/kept/useForm';
 import { RecordField } from '../fields/Choose';
 import type { HabitRow, HabitPer } from '../../generated/props';
 import { act } from '../../lib/queue/act';
 import { refresh } from '../../lib/background';
 import { bind, bindRecord, saving } from '../../lib/forms';
+import { type Form, useForm } from '../../lib/kept/useForm';
 import { weekdays } from '../../lib/weekdays';
 import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';
@@ -13,6 +13,15 @@ import { Check } from '../../ui/Check';
 import { TextField } from '../../ui/Field';
 import { NumberField } from '../../ui/NumberField';
 import { SelectField } from '../../ui/Select';
+
+/** A habit as it is being written. */
+interface Habit {
+    title: string;
+    times: string;
+    per: HabitPer;
+    weekdays: string[];
+    goal: number | null;
+}
 
 const per = [
     { value: 'day', label: 'a day' },
@@ -22,7 +31,7 @@ const per = [
 
 export function HabitForm({ habit, onDone }: { habit: HabitRow | null; onDone: () => void }) {
     const { served } = usePage().props;
-    const form = useForm(`habit ${String(habit?.id)}`, {
+    const form = useForm<Habit>(`habit ${String(habit?.id)}`, {
         title: habit?.title ?? '',
         times: String(habit?.times ?? 1),
         per: habit?.per ?? 'day',
@@ -50,34 +59,16 @@ export function HabitForm({ habit, onDone }: { habit: HabitRow | null; onDone: (
     );
 }
 
-function HowOften({ form }: { form: Form<{ title: string; times: string; per: HabitPer; weekdays: string[]; goal: number | null }> }) {
+function HowOften({ form }: { form: Form<Habit> }) {
     return (
         <div className="flex gap-3">
-            <NumberField
-                label="Times"
-                className="w-24"
-                value={form.data.times}
-                min={1}
-                max={99}
-                error={form.errors.times}
-                onChange={(times) => {
-                    form.setData('times', times);
-                }}
-            />
-            <SelectField
-                label="How often"
-                className="w-40"
-                value={form.data.per}
-                options={per}
-                onChange={(value) => {
-                    form.setData('per', value as HabitPer);
-                }}
-            />
+            <NumberField label="Times" className="w-24" min={1} max={99} {...bind(form, 'times')} />
+            <SelectField label="How often" className="w-40" options={per} {...bind(form, 'per')} />
         </div>
     );
 }
 
-function OnDays({ form }: { form: Form<{ title: string; times: string; per: HabitPer; weekdays: string[]; goal: number | null }> }) {
+function OnDays({ form }: { form: Form<Habit> }) {
     return (
         <fieldset>
             <legend className="mb-1 text-sm font-semibold">On these days</legend>
@@ -101,15 +92,7 @@ function OnDays({ form }: { form: Form<{ title: string; times: string; per: Habi
     );
 }
 
-function SaveOrEnd({
-    habit,
-    onDone,
-    form,
-}: {
-    habit: HabitRow | null;
-    onDone: () => void;
-    form: Form<{ title: string; times: string; per: HabitPer; weekdays: string[]; goal: number | null }>;
-}) {
+function SaveOrEnd({ habit, onDone, form }: { habit: HabitRow | null; onDone: () => void; form: Form<Habit> }) {
     return (
         <div className="flex gap-3">
             <Button kind="main" type="submit" disabled={form.processing || form.data.title.trim() === ''}>

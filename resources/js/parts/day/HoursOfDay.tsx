@@ -90,17 +90,15 @@ export function HoursOfDay({ hours, kept }: { hours: DayHoursView; kept: Protect
     );
 }
 
-function Names({
-    hours,
-    whole,
-    at,
-    width,
-}: {
+interface NamesProps {
     hours: DayHoursView;
+    /** How many minutes the ruler spans. */
     whole: number;
     at: (minutes: number) => string;
     width: (part: RulerPart) => string;
-}) {
+}
+
+function Names({ hours, whole, at, width }: NamesProps) {
     return (
         <div className="relative h-4 max-md:hidden">
             {labels(hours.planned, whole).map(({ part, until }) => (

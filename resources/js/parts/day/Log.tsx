@@ -1,7 +1,7 @@
-import { SaveOrCancel } from '../fields/SaveOrCancel';
 import { Link } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import { useState } from 'react';
+import { SaveOrCancel } from '../fields/SaveOrCancel';
 import { useForm } from '../../lib/kept/useForm';
 import { MarkTelling } from '../signs/MarkTelling';
 import { Section } from '../signs/Section';

@@ -2,7 +2,7 @@ import { useForm } from '../../lib/kept/useForm';
 import { AddLine } from '../fields/AddLine';
 import type { EveningRow } from '../../generated/props';
 import { act } from '../../lib/queue/act';
-import { addingLines } from '../../lib/forms';
+import { addingLines, bindCheck } from '../../lib/forms';
 import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';
 import { Check } from '../../ui/Check';
@@ -47,13 +47,7 @@ export function Questions({ bank }: { bank: EveningRow[] }) {
                         ))}
                     </ul>
                     <AddLine words="Add a question" maxLength={200} {...addingLines(form, 'words', route('evening.add'))}>
-                        <Check
-                            label="Answered by a number from 1 to 5"
-                            checked={form.data.isScore}
-                            onChange={(isScore) => {
-                                form.setData('isScore', isScore);
-                            }}
-                        />
+                        <Check label="Answered by a number from 1 to 5" {...bindCheck(form, 'isScore')} />
                     </AddLine>
                 </>
             )}

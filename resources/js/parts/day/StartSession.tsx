@@ -1,18 +1,28 @@
-import { SaveOrCancel } from '../fields/SaveOrCancel';
 import { useState } from 'react';
+import { SaveOrCancel } from '../fields/SaveOrCancel';
 import { useForm, type Form } from '../../lib/kept/useForm';
 import type { DayView } from '../../generated/props';
+import { bind } from '../../lib/forms';
 import { useKeys } from '../../lib/keys';
 import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';
 import { TextField } from '../../ui/Field';
 import { NumberField } from '../../ui/NumberField';
 
+/** A focus session before it is started: numbers as they are typed. */
+interface Session {
+    intent: string;
+    minutes: string;
+    rounds: string;
+    break: string;
+}
+
+/** Starts a focus session: asked for its intent and how long. */
 export function StartSession({ page }: { page: DayView }) {
     const [isOpen, setOpen] = useState(false);
     const task = page.mainThing?.isDone === false ? page.mainThing : null;
-    const form = useForm('focus session', { intent: '', minutes: '50', rounds: '1', break: '10' });
-    const { intent, minutes, rounds } = form.data;
+    const form = useForm<Session>('focus session', { intent: '', minutes: '50', rounds: '1', break: '10' });
+    const { intent } = form.data;
     const open = () => {
         form.setData('intent', intent === '' ? (task?.title ?? '') : intent);
         setOpen(true);
@@ -45,18 +55,8 @@ export function StartSession({ page }: { page: DayView }) {
                 });
             }}
         >
-            <TextField
-                label="Intent"
-                autoFocus
-                maxLength={200}
-                placeholder="What will be done at the end?"
-                value={intent}
-                error={form.errors.intent}
-                onChange={(event) => {
-                    form.setData('intent', event.target.value);
-                }}
-            />
-            <HowLong form={form} minutes={minutes} rounds={rounds} />
+            <TextField label="Intent" autoFocus maxLength={200} placeholder="What will be done at the end?" {...bind(form, 'intent')} />
+            <HowLong form={form} />
             <SaveOrCancel
                 form={form}
                 save="Start"
@@ -69,49 +69,14 @@ export function StartSession({ page }: { page: DayView }) {
     );
 }
 
-function HowLong({
-    form,
-    minutes,
-    rounds,
-}: {
-    form: Form<{ intent: string; minutes: string; rounds: string; break: string }>;
-    minutes: string;
-    rounds: string;
-}) {
+function HowLong({ form }: { form: Form<Session> }) {
+    const { rounds } = form.data;
+
     return (
         <div className="flex gap-2">
-            <NumberField
-                label="Min"
-                min={1}
-                max={240}
-                value={minutes}
-                error={form.errors.minutes}
-                onChange={(value) => {
-                    form.setData('minutes', value);
-                }}
-            />
-            <NumberField
-                label="Rounds"
-                min={1}
-                max={12}
-                value={rounds}
-                error={form.errors.rounds}
-                onChange={(value) => {
-                    form.setData('rounds', value);
-                }}
-            />
-            {rounds !== '1' && rounds !== '' && (
-                <NumberField
-                    label="Break, min"
-                    min={0}
-                    max={60}
-                    value={form.data.break}
-                    error={form.errors.break}
-                    onChange={(value) => {
-                        form.setData('break', value);
-                    }}
-                />
-            )}
+            <NumberField label="Min" min={1} max={240} {...bind(form, 'minutes')} />
+            <NumberField label="Rounds" min={1} max={12} {...bind(form, 'rounds')} />
+            {rounds !== '1' && rounds !== '' && <NumberField label="Break, min" min={0} max={60} {...bind(form, 'break')} />}
         </div>
     );
 }

@@ -1,5 +1,5 @@
-import { useForm } from '../../lib/kept/useForm';
 import { useState } from 'react';
+import { useForm } from '../../lib/kept/useForm';
 import { Section } from '../signs/Section';
 import type { AreaView, ContactRow } from '../../generated/props';
 import { act } from '../../lib/queue/act';

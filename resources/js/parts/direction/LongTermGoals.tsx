@@ -1,5 +1,5 @@
-import { useForm } from '../../lib/kept/useForm';
 import { useState } from 'react';
+import { useForm } from '../../lib/kept/useForm';
 import { YearsAhead } from './YearsAhead';
 import { Empty } from '../signs/Section';
 import type { DirectionView, LongTermGoalTag } from '../../generated/props';

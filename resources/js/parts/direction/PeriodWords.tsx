@@ -1,6 +1,6 @@
 import { clsx } from 'clsx';
-import { useForm } from '../../lib/kept/useForm';
 import { type SubmitEvent, useState } from 'react';
+import { useForm } from '../../lib/kept/useForm';
 import type { PeriodLine } from '../../generated/props';
 import { bind } from '../../lib/forms';
 import { route } from '../../lib/routes';

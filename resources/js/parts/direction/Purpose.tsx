@@ -1,5 +1,5 @@
-import { useForm } from '../../lib/kept/useForm';
 import { type SubmitEvent, useState } from 'react';
+import { useForm } from '../../lib/kept/useForm';
 import type { DirectionView } from '../../generated/props';
 import { bind } from '../../lib/forms';
 import { route } from '../../lib/routes';

@@ -4,6 +4,7 @@ import { Understood } from '../signs/Understood';
 import { pastedLines } from '../../lib/pastedLines';
 import type { Reading } from '../../lib/useReadLine';
 import { Button } from '../../ui/Button';
+import { Problem } from '../../ui/Problem';
 
 interface Props {
     /** What it is for, to be read before anything is written. */
@@ -82,7 +83,7 @@ export function AddLine({ words, value, error, maxLength, inputMode = 'text', on
                     />
                 )}
                 {reading !== undefined && !isAsked && <Understood reading={reading} />}
-                {error !== undefined && <p className="text-sm font-medium text-persimmon">{error}</p>}
+                <Problem words={error} />
                 {children !== undefined && value.trim() !== '' && (
                     <div className="flex flex-wrap items-end gap-3 py-2">
                         {children}

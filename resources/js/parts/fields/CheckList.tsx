@@ -1,4 +1,5 @@
 import { Check } from '../../ui/Check';
+import { Problem } from '../../ui/Problem';
 
 interface Props {
     legend: string;
@@ -13,7 +14,7 @@ export function CheckList({ legend, choices, chosen, error, onChange }: Props) {
     return (
         <fieldset>
             <legend className="mb-1 text-sm font-semibold">{legend}</legend>
-            {error !== undefined && <p className="text-sm font-medium text-persimmon">{error}</p>}
+            <Problem words={error} />
             <div className="grid max-h-56 grid-cols-2 gap-x-4 overflow-y-auto max-sm:grid-cols-1">
                 {choices.map(({ value, words }) => (
                     <Check

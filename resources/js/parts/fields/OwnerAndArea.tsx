@@ -1,38 +1,26 @@
 import { PersonField, RecordField } from './Choose';
 import type { Option, PersonTag } from '../../generated/props';
+import { bindRecord } from '../../lib/forms';
+
+/** What it needs to know of a form. */
+interface Owned {
+    data: { owner: number | null; area: number | null };
+    errors: Partial<Record<'owner' | 'area', string>>;
+    setData: (change: { owner: number } | { area: number | null }) => void;
+}
 
 interface Props {
-    owner: number | null;
-    area: number | null;
+    form: Owned;
     people: PersonTag[];
     areas: Option[];
-    errors: Partial<Record<'owner' | 'area', string>>;
-    onChange: (change: { owner: number } | { area: number | null }) => void;
 }
 
 /** Whose something is, and the area that it belongs to. */
-export function OwnerAndArea({ owner, area, people, areas, errors, onChange }: Props) {
+export function OwnerAndArea({ form, people, areas }: Props) {
     return (
         <>
-            <PersonField
-                label="Owner"
-                value={owner}
-                people={people}
-                error={errors.owner}
-                onChoose={(chosen) => {
-                    onChange({ owner: chosen });
-                }}
-            />
-            <RecordField
-                label="Area"
-                none="None"
-                value={area}
-                options={areas}
-                error={errors.area}
-                onChoose={(chosen) => {
-                    onChange({ area: chosen });
-                }}
-            />
+            <PersonField label="Owner" people={people} {...bindRecord(form, 'owner')} />
+            <RecordField label="Area" none="None" options={areas} {...bindRecord(form, 'area')} />
         </>
     );
 }

@@ -1,5 +1,6 @@
 import { type RefObject, useEffect, useId, useImperativeHandle, useRef } from 'react';
 import { useForm, type Form } from '../../lib/kept/useForm';
+import { Problem } from '../../ui/Problem';
 
 interface Props {
     label: string;
@@ -59,11 +60,7 @@ export function RuledText({ label, value, placeholder, rows = 2, url, payload, t
                 }}
                 onBlur={save}
             />
-            {problem !== undefined && (
-                <p role="alert" className="mt-1 text-sm font-medium text-persimmon">
-                    {problem}
-                </p>
-            )}
+            <Problem isAlert words={problem} className="mt-1" />
         </div>
     );
 }

@@ -1,6 +1,7 @@
 import type { Option, PersonTag, Visibility } from '../../generated/props';
 import { Check } from '../../ui/Check';
 import { SelectField } from '../../ui/Select';
+import { Problem } from '../../ui/Problem';
 import { CheckList } from './CheckList';
 
 export interface Viewing {
@@ -75,7 +76,7 @@ export function SeenBy({ viewing, groups, people, errors, countsIn, onChange }: 
                             weight, how far along it is and on which days it moved; not its name, its owner or its tasks.
                         </p>
                     )}
-                    {errors.countsUnnamed !== undefined && <p className="text-sm font-medium text-persimmon">{errors.countsUnnamed}</p>}
+                    <Problem words={errors.countsUnnamed} />
                 </div>
             )}
         </div>

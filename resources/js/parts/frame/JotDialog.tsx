@@ -1,5 +1,5 @@
-import { useForm } from '../../lib/kept/useForm';
 import type { SubmitEvent } from 'react';
+import { useForm } from '../../lib/kept/useForm';
 import { bind } from '../../lib/forms';
 import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';

@@ -59,7 +59,7 @@ function Keys({ room, everywhere }: Pick<Props, 'room' | 'everywhere'>) {
             {groups.map(
                 ([name, of]) =>
                     of.length > 0 && (
-                        <KeyGroup key={name} changing={changing} setChanging={setChanging} choose={choose} name={name} of={of} />
+                        <KeyGroup key={name} name={name} of={of} changing={changing} onChange={setChanging} onPress={choose} />
                     ),
             )}
             {problem !== null && (
@@ -81,19 +81,17 @@ function Keys({ room, everywhere }: Pick<Props, 'room' | 'everywhere'>) {
     );
 }
 
-function KeyGroup({
-    changing,
-    setChanging,
-    choose,
-    name,
-    of,
-}: {
-    changing: string | null;
-    setChanging: (value: string | null) => void;
-    choose: (event: KeyboardEvent<HTMLButtonElement>, key: string) => void;
+interface GroupProps {
     name: string;
+    /** Its keys, with what each does. */
     of: [string, string][];
-}) {
+    /** The key that is being replaced. */
+    changing: string | null;
+    onChange: (key: string) => void;
+    onPress: (event: KeyboardEvent<HTMLButtonElement>, key: string) => void;
+}
+
+function KeyGroup({ name, of, changing, onChange, onPress }: GroupProps) {
     return (
         <section className="mt-4 first:mt-0">
             <h3 className="border-b border-rule pb-1">{name}</h3>
@@ -105,10 +103,10 @@ function KeyGroup({
                         words={words}
                         isChanging={changing === key}
                         onChange={() => {
-                            setChanging(key);
+                            onChange(key);
                         }}
                         onPress={(event) => {
-                            choose(event, key);
+                            onPress(event, key);
                         }}
                     />
                 ))}

@@ -1,6 +1,6 @@
-import { SaveOrCancel } from '../fields/SaveOrCancel';
 import { clsx } from 'clsx';
 import { type SubmitEvent, useState } from 'react';
+import { SaveOrCancel } from '../fields/SaveOrCancel';
 import { EditedLine } from './EditedLine';
 import type { AssumptionRow, PersonTag } from '../../generated/props';
 import { dayWords } from '../../lib/dates';

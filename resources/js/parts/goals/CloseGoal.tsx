@@ -1,5 +1,5 @@
-import { useForm } from '../../lib/kept/useForm';
 import type { SubmitEvent } from 'react';
+import { useForm } from '../../lib/kept/useForm';
 import { nothingChosen } from './closing';
 import { ClosingFields } from './ClosingFields';
 import { EffectOnFigures } from './EffectOnFigures';
@@ -36,7 +36,7 @@ export function CloseGoal({ page, offer }: { page: GoalView; offer: ClosingOffer
                         values={form.data}
                         errors={form.errors}
                         set={(change) => {
-                            form.setData({ ...form.data, ...change });
+                            form.setData(change);
                         }}
                     />
                     {form.data.result !== '' && <EffectOnFigures url={route('goals.close-preview', page.goal.id)} data={form.data} />}

@@ -3,6 +3,7 @@ import { Button } from '../../ui/Button';
 import { type Choice, Choices } from '../../ui/Choices';
 import { DateField } from '../../ui/DateField';
 import { TextArea, TextField } from '../../ui/Field';
+import { Problem } from '../../ui/Problem';
 import { Carried } from './Carried';
 import { ClosingAnswer } from './ClosingAnswer';
 import type { ClosingValues } from './closing';
@@ -118,7 +119,7 @@ function WhatIsLeft(props: Props) {
                         set({ rest });
                     }}
                 />
-                {errors.rest !== undefined && <p className="text-sm font-medium text-persimmon">{errors.rest}</p>}
+                <Problem words={errors.rest} />
             </ClosingAnswer>
             {values.rest === 'split' && (
                 <ClosingAnswer words="Into">

@@ -1,6 +1,6 @@
-import { type InPlace, SaveOrCancel } from '../fields/SaveOrCancel';
 import { clsx } from 'clsx';
 import { type ReactNode, type SubmitEvent, useState } from 'react';
+import { type InPlace, SaveOrCancel } from '../fields/SaveOrCancel';
 import { act } from '../../lib/queue/act';
 import { Button } from '../../ui/Button';
 

@@ -3,6 +3,7 @@ import { useHttp } from '@inertiajs/react';
 import { useEffect, useState } from 'react';
 import { Section } from '../signs/Section';
 import type { ChangedFigure, ChangePreview, Gauge } from '../../generated/props';
+import { Problem } from '../../ui/Problem';
 
 /** How long one types before the figures are asked for, in milliseconds. */
 const PAUSE = 350;
@@ -56,7 +57,7 @@ export function EffectOnFigures<T extends FormDataType<T>>({ title = 'Effect on 
     return (
         <Section title={title}>
             {'refused' in found ? (
-                <p className="text-sm font-medium text-persimmon">{found.refused}</p>
+                <Problem words={found.refused} />
             ) : found.figures.length === 0 ? (
                 <p className="text-xs text-ink-2">{empty}</p>
             ) : (

@@ -1,5 +1,5 @@
-import { useForm } from '../../lib/kept/useForm';
 import { type SubmitEvent, useState } from 'react';
+import { useForm } from '../../lib/kept/useForm';
 import { idOf } from './Pins';
 import { Empty, Section } from '../signs/Section';
 import type { GoalView, LogEntry } from '../../generated/props';

@@ -1,5 +1,5 @@
-import { useForm } from '../../lib/kept/useForm';
 import type { SubmitEvent } from 'react';
+import { useForm } from '../../lib/kept/useForm';
 import type { EstimateView } from '../../generated/props';
 import { dayWords } from '../../lib/dates';
 import { bind } from '../../lib/forms';

@@ -1,5 +1,5 @@
-import type { Point } from './pacePoints';
 import { Area, ComposedChart, Line, ReferenceDot, ReferenceLine, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts';
+import type { Point } from './pacePoints';
 import type { GoalView, OwnTerms, PeriodTag } from '../../generated/props';
 import { gapOf, termsOf } from '../../lib/terms';
 import { addDays, bareDateWords, dateWords, daysBetween, dayWords } from '../../lib/dates';

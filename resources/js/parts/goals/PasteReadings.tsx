@@ -1,6 +1,6 @@
 import { usePage } from '@inertiajs/react';
-import { useForm } from '../../lib/kept/useForm';
 import type { SubmitEvent } from 'react';
+import { useForm } from '../../lib/kept/useForm';
 import { bind } from '../../lib/forms';
 import { route } from '../../lib/routes';
 import { SureOfDate } from './SureOfDate';

@@ -1,7 +1,7 @@
-import { SaveOrCancel } from '../fields/SaveOrCancel';
 import { clsx } from 'clsx';
-import { useForm } from '../../lib/kept/useForm';
 import { type SubmitEvent, useState } from 'react';
+import { SaveOrCancel } from '../fields/SaveOrCancel';
+import { useForm } from '../../lib/kept/useForm';
 import { PasteReadings } from './PasteReadings';
 import { Section } from '../signs/Section';
 import type { GoalView, ReadingRow } from '../../generated/props';

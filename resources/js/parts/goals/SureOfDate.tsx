@@ -1,4 +1,5 @@
 import { Check } from '../../ui/Check';
+import { Problem } from '../../ui/Problem';
 
 interface Props {
     problem: string | undefined;
@@ -10,11 +11,7 @@ interface Props {
 export function SureOfDate({ problem, isSure, onChange }: Props) {
     return problem === undefined && !isSure ? null : (
         <div>
-            {problem !== undefined && (
-                <p role="alert" className="text-sm font-medium text-persimmon">
-                    {problem}
-                </p>
-            )}
+            <Problem isAlert words={problem} />
             <Check label="The date is right" checked={isSure} onChange={onChange} />
         </div>
     );

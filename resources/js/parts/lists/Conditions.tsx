@@ -3,6 +3,7 @@ import { labels } from '../../generated/labels';
 import { labelled } from '../../lib/options';
 import { Button } from '../../ui/Button';
 import { WordSelect } from '../../ui/Select';
+import { Problem } from '../../ui/Problem';
 
 interface Props {
     conditions: Condition[];
@@ -107,7 +108,7 @@ function ConditionLine({ condition, number, field, error, onChange, onField, onR
                     }}
                 />
             )}
-            {error !== undefined && <span className="text-sm font-medium text-persimmon">{error}</span>}
+            <Problem words={error} />
             <Button kind="quiet" className="-my-1 ml-auto" aria-label={`Remove condition ${String(number)}`} onClick={onRemove}>
                 Remove
             </Button>

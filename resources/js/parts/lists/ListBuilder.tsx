@@ -1,7 +1,7 @@
 import { router } from '@inertiajs/react';
 import { useState } from 'react';
 import { Conditions } from './Conditions';
-import type { ListGrouping, ListSort, SavedView, Condition } from '../../generated/props';
+import type { ListGrouping, ListSort, SavedView } from '../../generated/props';
 import { labels } from '../../generated/labels';
 import { labelled } from '../../lib/options';
 import { act } from '../../lib/queue/act';
@@ -14,7 +14,7 @@ import { Check } from '../../ui/Check';
 
 /** Builds a list: what is found so far is shown at once, and kept when it is right. */
 export function ListBuilder({ page, onDone }: { page: SavedView; onDone?: () => void }) {
-    const { title, setTitle, isShared, setShared, draft, errors, change, keep } = useListDraft({ page, onDone });
+    const { name, setName, draft, errors, change, keep } = useListDraft(page, onDone);
 
     return (
         <form
@@ -33,26 +33,24 @@ export function ListBuilder({ page, onDone }: { page: SavedView; onDone?: () => 
                 }}
             />
             <SortAndGroup draft={draft} change={change} />
-            <NameAndSave
-                page={page}
-                onDone={onDone}
-                title={title}
-                setTitle={setTitle}
-                isShared={isShared}
-                setShared={setShared}
-                errors={errors}
-            />
+            <NameAndSave page={page} name={name} onName={setName} error={errors.title} onDone={onDone} />
         </form>
     );
 }
 
-function useListDraft({ page, onDone }: { page: SavedView; onDone: (() => void) | undefined }) {
-    const [title, setTitle] = useState(page.title);
-    const [isShared, setShared] = useState(page.isShared);
-    const [draft, setDraft] = useState({ conditions: page.conditions, sort: page.sort, group: page.group });
+/** What a list finds, and how it is ordered. */
+type Draft = Pick<SavedView, 'conditions' | 'sort' | 'group'>;
+
+/** What a list is called, and whose it is. */
+type Name = Pick<SavedView, 'title' | 'isShared'>;
+
+/** A list as it is being built: what it finds is looked up with each change, what it is called is not. */
+function useListDraft(page: SavedView, onDone: (() => void) | undefined) {
+    const [name, setName] = useState<Name>({ title: page.title, isShared: page.isShared });
+    const [draft, setDraft] = useState<Draft>({ conditions: page.conditions, sort: page.sort, group: page.group });
     const [errors, setErrors] = useState<Partial<Record<string, string>>>({});
 
-    const change = (next: Partial<typeof draft>) => {
+    const change = (next: Partial<Draft>) => {
         const wanted = { ...draft, ...next };
         setDraft(wanted);
 
@@ -69,11 +67,11 @@ function useListDraft({ page, onDone }: { page: SavedView; onDone: (() => void) 
     };
 
     const keep = () => {
-        const data = { title, isShared, ...draft };
+        const data = { ...name, ...draft };
         send(
             page.id === null
-                ? { method: 'post', url: route('saved.store'), data, text: title }
-                : { method: 'put', url: route('saved.update', page.id), data, text: title },
+                ? { method: 'post', url: route('saved.store'), data, text: name.title }
+                : { method: 'put', url: route('saved.update', page.id), data, text: name.title },
             {
                 onDone: () => onDone?.(),
                 onRefused: (receipt) => {
@@ -85,16 +83,10 @@ function useListDraft({ page, onDone }: { page: SavedView; onDone: (() => void) 
         );
     };
 
-    return { title, setTitle, isShared, setShared, draft, errors, change, keep };
+    return { name, setName, draft, errors, change, keep };
 }
 
-function SortAndGroup({
-    draft,
-    change,
-}: {
-    draft: { conditions: Condition[]; sort: ListSort; group: ListGrouping | null };
-    change: (next: Partial<{ conditions: Condition[]; sort: ListSort; group: ListGrouping | null }>) => void;
-}) {
+function SortAndGroup({ draft, change }: { draft: Draft; change: (next: Partial<Draft>) => void }) {
     return (
         <p className="flex flex-wrap items-baseline gap-x-2">
             Sort by{' '}
@@ -120,37 +112,35 @@ function SortAndGroup({
     );
 }
 
-function NameAndSave({
-    page,
-    onDone,
-    title,
-    setTitle,
-    isShared,
-    setShared,
-    errors,
-}: {
+interface NameProps {
     page: SavedView;
+    name: Name;
+    onName: (name: Name) => void;
+    error: string | undefined;
     onDone: (() => void) | undefined;
-    title: string;
-    setTitle: (value: string) => void;
-    isShared: boolean;
-    setShared: (value: boolean) => void;
-    errors: Partial<Record<string, string>>;
-}) {
+}
+
+function NameAndSave({ page, name, onName, error, onDone }: NameProps) {
     return (
         <div className="flex flex-wrap items-end gap-4">
             <TextField
                 label="Name"
                 maxLength={80}
                 className="w-64"
-                value={title}
-                error={errors.title}
+                value={name.title}
+                error={error}
                 onChange={(event) => {
-                    setTitle(event.target.value);
+                    onName({ ...name, title: event.target.value });
                 }}
             />
-            <Check label="Shared with everyone" checked={isShared} onChange={setShared} />
-            <Button kind="main" type="submit" disabled={title.trim() === ''}>
+            <Check
+                label="Shared with everyone"
+                checked={name.isShared}
+                onChange={(isShared) => {
+                    onName({ ...name, isShared });
+                }}
+            />
+            <Button kind="main" type="submit" disabled={name.title.trim() === ''}>
                 Save
             </Button>
             {page.id === null ? (

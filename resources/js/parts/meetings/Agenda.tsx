@@ -1,8 +1,9 @@
 import { Link } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import type { ReactNode } from 'react';
-import type { IssueRow, PlannedItem, SeriesView, AgendaView, SeriesRow } from '../../generated/props';
+import type { AgendaView, IssueRow, PlannedItem, SeriesView } from '../../generated/props';
 import { act } from '../../lib/queue/act';
+import { movedBy } from '../../lib/order';
 import { route } from '../../lib/routes';
 import { first, needWords, rankWords, times } from '../../lib/words';
 import { Cord } from '../signs/Cord';
@@ -14,8 +15,8 @@ const SCALE = 5;
 
 /** The agenda of the next meeting to the scale of minutes, and what will not fit; whoever may run it can reorder its issues. */
 export function Agenda({ page }: { page: SeriesView }) {
-    const { agenda, series } = page;
-    const { order, arrange, move } = arranging({ agenda, series });
+    const { agenda } = page;
+    const { order, arrange, move } = arranging(page);
     const controls = (issue: IssueRow) => (
         <>
             {page.mayRun && order.length > 1 && (
@@ -75,15 +76,14 @@ export function Agenda({ page }: { page: SeriesView }) {
     );
 }
 
-function arranging({ agenda, series }: { agenda: AgendaView; series: SeriesRow }) {
+/** The order of its issues, those that will not fit at its end, and how it is set by hand. */
+function arranging({ agenda, series }: SeriesView) {
     const order = [...agenda.items.flatMap(({ issue }) => (issue === null ? [] : [issue.id])), ...agenda.wontFit.map(({ id }) => id)];
     const arrange = (issues: number[]) => {
         act('put', route('series.arrange', series.id), { issues, seen: agenda.arranged });
     };
     const move = (id: number, by: number) => {
-        const at = order.indexOf(id);
-        const others = order.filter((each) => each !== id);
-        arrange([...others.slice(0, at + by), id, ...others.slice(at + by)]);
+        arrange(movedBy(order, id, by));
     };
 
     return { order, arrange, move };

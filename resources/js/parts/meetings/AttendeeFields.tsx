@@ -3,6 +3,7 @@ import { grouped } from '../../lib/options';
 import { Check } from '../../ui/Check';
 import { Rows } from '../../ui/Rows';
 import { SelectField } from '../../ui/Select';
+import { Problem } from '../../ui/Problem';
 
 interface Attending {
     attendees: number[];
@@ -30,7 +31,7 @@ export function AttendeeFields({ page, value, errors, onChange }: Props) {
         <>
             <fieldset>
                 <legend className="mb-1 text-sm font-semibold">Attendees</legend>
-                {errors.attendees !== undefined && <p className="text-sm font-medium text-persimmon">{errors.attendees}</p>}
+                <Problem words={errors.attendees} />
                 {page.groups.length > 0 && (
                     <div className="mb-2 grid grid-cols-3 gap-x-4 border-b border-hairline pb-2 max-md:grid-cols-1">
                         {page.groups.map((group) => (

@@ -9,6 +9,7 @@ import { DateField } from '../../ui/DateField';
 import { DialogButton } from '../../ui/DialogButton';
 import { TextField } from '../../ui/Field';
 import { TimeField } from '../../ui/TimeField';
+import { Problem } from '../../ui/Problem';
 
 /** The next meetings: each can be moved or cancelled, and the others stay as they are. */
 export function Planned({ page }: { page: SeriesView }) {
@@ -91,7 +92,7 @@ function Change({ page, row, onDone }: { page: SeriesView; row: PlannedRow; onDo
                     setReason(event.target.value);
                 }}
             />
-            {problem !== undefined && <p className="text-sm font-medium text-persimmon">{problem}</p>}
+            <Problem words={problem} />
             <span className="flex gap-2">
                 <Button kind="main" type="submit">
                     Move

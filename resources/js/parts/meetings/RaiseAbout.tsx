@@ -10,6 +10,7 @@ import { Button } from '../../ui/Button';
 import { DialogButton } from '../../ui/DialogButton';
 import { TextField } from '../../ui/Field';
 import { SelectField } from '../../ui/Select';
+import { Problem } from '../../ui/Problem';
 
 /** What an issue is about, if it is raised from there. */
 interface About {
@@ -56,7 +57,7 @@ export function RaiseForm({ about = {}, title = '', onDone }: { about?: About; t
             <TextField label="What needs discussing?" className="w-full" maxLength={200} {...bind(form, 'title')} />
             <SelectField label="Meeting" className="w-60" {...bind(form, 'series')} none="choose" options={grouped(meetings)} />
             <IssueFields form={form} projects={[]} />
-            {errors.task !== undefined && <p className="w-full text-sm font-medium text-persimmon">{errors.task}</p>}
+            <Problem words={errors.task} className="w-full" />
             <span className="w-full">
                 <Button kind="main" type="submit" disabled={form.processing || form.data.series === ''}>
                     Raise

@@ -42,27 +42,27 @@ export function StandingFields({ items, people, goals, projects, errors, onChang
             }}
         >
             {(item, set, place) => (
-                <StandingItemFields errors={errors} owners={owners} toLookAt={toLookAt} item={item} set={set} place={place} />
+                <StandingItemFields
+                    item={item}
+                    owners={owners}
+                    toLookAt={toLookAt}
+                    errorOf={(field) => errors[`standing.${String(place)}.${field}`]}
+                    set={set}
+                />
             )}
         </Rows>
     );
 }
 
-function StandingItemFields({
-    errors,
-    owners,
-    toLookAt,
-    item,
-    set,
-    place,
-}: {
-    errors: Partial<Record<string, string>>;
+interface ItemProps {
+    item: StandingValues;
     owners: Option[];
     toLookAt: { value: string; label: string }[];
-    item: StandingValues;
+    errorOf: (field: keyof StandingValues) => string | undefined;
     set: (change: Partial<StandingValues>) => void;
-    place: number;
-}) {
+}
+
+function StandingItemFields({ item, owners, toLookAt, errorOf, set }: ItemProps) {
     return (
         <>
             <TextField
@@ -71,7 +71,7 @@ function StandingItemFields({
                 className="min-w-40 flex-1"
                 placeholder="Item"
                 value={item.title}
-                error={errors[`standing.${String(place)}.title`]}
+                error={errorOf('title')}
                 onChange={(event) => {
                     set({ title: event.target.value });
                 }}
@@ -83,7 +83,7 @@ function StandingItemFields({
                 min={1}
                 max={600}
                 value={item.minutes}
-                error={errors[`standing.${String(place)}.minutes`]}
+                error={errorOf('minutes')}
                 onChange={(value) => {
                     set({ minutes: Number(value) });
                 }}

@@ -1,5 +1,5 @@
-import { RoleAndHours } from './RoleAndHours';
 import type { SubmitEvent } from 'react';
+import { RoleAndHours } from './RoleAndHours';
 import { bind } from '../../lib/forms';
 import { useForm } from '../../lib/kept/useForm';
 import { route } from '../../lib/routes';

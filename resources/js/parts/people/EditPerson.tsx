@@ -1,5 +1,5 @@
-import { RoleAndHours } from './RoleAndHours';
 import { type SubmitEvent, useState } from 'react';
+import { RoleAndHours } from './RoleAndHours';
 import type { PersonRow } from '../../generated/props';
 import { act } from '../../lib/queue/act';
 import { bind } from '../../lib/forms';

@@ -1,5 +1,5 @@
-import { useForm } from '../../lib/kept/useForm';
 import { useState } from 'react';
+import { useForm } from '../../lib/kept/useForm';
 import { CheckList } from '../fields/CheckList';
 import { Empty, Section } from '../signs/Section';
 import type { GroupRow, People, PersonTag } from '../../generated/props';

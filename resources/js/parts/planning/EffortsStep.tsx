@@ -1,8 +1,8 @@
+import { Link } from '@inertiajs/react';
 import { GoalParts } from '../goals/GoalParts';
 import { Empty } from '../signs/Section';
 import type { PlanningView } from '../../generated/props';
 import { route } from '../../lib/routes';
-import { Link } from '@inertiajs/react';
 import { first } from '../../lib/words';
 
 /** Goal by goal: the few activities that carry it, what it rests on, what is left undone for it. */

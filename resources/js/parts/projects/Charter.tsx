@@ -23,7 +23,7 @@ const names = Object.keys(parts) as (keyof typeof parts)[];
 
 /** A project’s charter, in Markdown: a line until it is opened, and edited in place. */
 export function Charter({ page }: { page: ProjectView }) {
-    const [state, setState] = useState<'line' | 'open' | 'writing'>('line');
+    const [state, setState] = useState<State>('line');
     const written = page.charter.filter((part) => part.html !== null);
 
     if (state === 'writing') {
@@ -54,21 +54,23 @@ export function Charter({ page }: { page: ProjectView }) {
     }
 
     return state === 'line' ? (
-        <CharterLine page={page} setState={setState} written={written} />
+        <CharterLine page={page} written={written} onTurn={setState} />
     ) : (
-        <CharterOpen page={page} setState={setState} written={written} />
+        <CharterOpen page={page} written={written} onTurn={setState} />
     );
 }
 
-function CharterLine({
-    page,
-    setState,
-    written,
-}: {
+/** How it stands on the page. */
+type State = 'line' | 'open' | 'writing';
+
+interface WrittenProps {
     page: ProjectView;
-    setState: (value: 'line' | 'open' | 'writing') => void;
+    /** Its parts that say something. */
     written: CharterPart[];
-}) {
+    onTurn: (state: State) => void;
+}
+
+function CharterLine({ page, written, onTurn }: WrittenProps) {
     return (
         <div className="mt-3 flex items-baseline gap-3 border-t border-hairline py-2">
             <p className="two-lines min-w-0 text-ink-2">
@@ -81,7 +83,7 @@ function CharterLine({
                 aria-expanded={false}
                 className="link flex-none"
                 onClick={() => {
-                    setState('open');
+                    onTurn('open');
                 }}
             >
                 Charter
@@ -90,15 +92,7 @@ function CharterLine({
     );
 }
 
-function CharterOpen({
-    page,
-    setState,
-    written,
-}: {
-    page: ProjectView;
-    setState: (value: 'line' | 'open' | 'writing') => void;
-    written: CharterPart[];
-}) {
+function CharterOpen({ page, written, onTurn }: WrittenProps) {
     return (
         <section aria-label="Charter" className="mt-3">
             {written.map((part) => (
@@ -112,7 +106,7 @@ function CharterOpen({
                     <Button
                         kind="quiet"
                         onClick={() => {
-                            setState('writing');
+                            onTurn('writing');
                         }}
                     >
                         Edit charter
@@ -121,7 +115,7 @@ function CharterOpen({
                 <Button
                     kind="quiet"
                     onClick={() => {
-                        setState('line');
+                        onTurn('line');
                     }}
                 >
                     Fold

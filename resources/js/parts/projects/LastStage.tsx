@@ -1,5 +1,6 @@
 import { lastMeansDone } from '../../lib/projects';
 import { Check } from '../../ui/Check';
+import { Problem } from '../../ui/Problem';
 
 interface Props {
     stages: string[];
@@ -17,7 +18,7 @@ export function LastStage({ stages, isDone, error, onChange }: Props) {
     return (
         <div>
             <Check label={lastMeansDone(stages.at(-1) ?? '')} checked={isDone} onChange={onChange} />
-            {error !== undefined && <p className="text-sm font-medium text-persimmon">{error}</p>}
+            <Problem words={error} />
         </div>
     );
 }

@@ -1,7 +1,7 @@
-import { SaveOrCancel } from '../fields/SaveOrCancel';
-import { useForm } from '../../lib/kept/useForm';
 import { clsx } from 'clsx';
 import { type SubmitEvent, useState } from 'react';
+import { SaveOrCancel } from '../fields/SaveOrCancel';
+import { useForm } from '../../lib/kept/useForm';
 import type { MilestoneRow, ProjectView } from '../../generated/props';
 import { act } from '../../lib/queue/act';
 import { dayWords } from '../../lib/dates';

@@ -1,6 +1,6 @@
 import { usePage } from '@inertiajs/react';
-import { useForm } from '../../lib/kept/useForm';
 import { type SubmitEvent, useState } from 'react';
+import { useForm } from '../../lib/kept/useForm';
 import { CheckList } from '../fields/CheckList';
 import type { FieldEntry, ProjectView } from '../../generated/props';
 import { act } from '../../lib/queue/act';

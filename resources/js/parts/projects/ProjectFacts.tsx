@@ -1,4 +1,3 @@
-import { count } from '../../lib/words';
 import { Link } from '@inertiajs/react';
 import type { ReactNode } from 'react';
 import { MilestonesButton } from './Milestones';
@@ -8,11 +7,12 @@ import { Section } from '../signs/Section';
 import { Files, HelpersButton } from '../beside/Beside';
 import { SharedButton } from '../recurring/WorkRecurringTasks';
 import { RecurringTaskLine } from '../recurring/RecurringTaskLine';
-import type { FieldEntry, ProjectState, ProjectView, UsedTemplate } from '../../generated/props';
+import type { ProjectState, ProjectView, UsedTemplate } from '../../generated/props';
 import { act } from '../../lib/queue/act';
 import { dateWords, dayWords } from '../../lib/dates';
-import { focusOptions, labelled } from '../../lib/options';
+import { focusOptions, labelled, rankOptions } from '../../lib/options';
 import { route } from '../../lib/routes';
+import { count } from '../../lib/words';
 import { MeetingsBeside } from '../meetings/MeetingsBeside';
 import { RaiseAbout } from '../meetings/RaiseAbout';
 import { BringBack } from '../capture/BringBack';
@@ -31,13 +31,10 @@ const states: Record<ProjectState, string> = {
 /** In the margin of a project: what is set, changed in place; and what could be set, offered in one place. */
 export function ProjectFacts({ page }: { page: ProjectView }) {
     const { project } = page;
-    const helpers = page.people.filter((person) => page.beside.helpers.includes(person.id)).map((person) => person.name);
-    const collections = page.collections.filter((each) => page.gathered.includes(Number(each.value))).map((each) => each.label);
-    const filled = page.fields.filter((field) => field.value !== null);
 
     return (
         <>
-            <WhatIsSet page={page} helpers={helpers} collections={collections} filled={filled} />
+            <WhatIsSet page={page} />
             {page.recurringTasks.length > 0 && (
                 <Section title="Recurring tasks">
                     <ul className="divide-y divide-hairline">
@@ -70,17 +67,11 @@ export function ProjectFacts({ page }: { page: ProjectView }) {
     );
 }
 
-function WhatIsSet({
-    page,
-    helpers,
-    collections,
-    filled,
-}: {
-    page: ProjectView;
-    helpers: string[];
-    collections: string[];
-    filled: FieldEntry[];
-}) {
+function WhatIsSet({ page }: { page: ProjectView }) {
+    const helpers = page.people.filter((person) => page.beside.helpers.includes(person.id)).map((person) => person.name);
+    const collections = page.collections.filter((each) => page.gathered.includes(Number(each.value))).map((each) => each.label);
+    const filled = page.fields.filter((field) => field.value !== null);
+
     return (
         <div className="facts border-t border-rule">
             {page.mayChange ? <SetFacts page={page} /> : <ReadFacts page={page} />}
@@ -160,13 +151,7 @@ function SetFacts({ page }: { page: ProjectView }) {
                 options={focusOptions}
                 onChange={set('focus', page.focus)}
             />
-            <SelectField
-                label="Rank"
-                none="not set"
-                value={page.rank ?? ''}
-                options={labelled({ A: 'A', B: 'B', C: 'C' })}
-                onChange={set('rank', page.rank)}
-            />
+            <SelectField label="Rank" none="not set" value={page.rank ?? ''} options={rankOptions} onChange={set('rank', page.rank)} />
         </>
     );
 }

@@ -10,14 +10,14 @@ import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';
 import { DialogButton } from '../../ui/DialogButton';
 
+/** What they run for. */
+interface Place {
+    project?: number;
+    area?: number;
+}
+
 /** The recurring tasks that run for a project or an area, with the shared ones to choose from. */
-export function WorkRecurringTasks({
-    recurringTasks,
-    to,
-}: {
-    recurringTasks: RecurringTaskRow[];
-    to: { project?: number; area?: number };
-}) {
+export function WorkRecurringTasks({ recurringTasks, to }: { recurringTasks: RecurringTaskRow[]; to: Place }) {
     return (
         <Section title="Recurring tasks">
             <ul className="divide-y divide-hairline">
@@ -33,7 +33,7 @@ export function WorkRecurringTasks({
 }
 
 /** Chooses shared recurring tasks for a project or an area. */
-export function SharedButton({ words, to }: { words: string; to: { project?: number; area?: number } }) {
+export function SharedButton({ words, to }: { words: string; to: Place }) {
     return (
         <DialogButton words={words} kind="quiet" title="Choose recurring tasks">
             {(close) => <Shared to={to} onDone={close} />}
@@ -41,7 +41,7 @@ export function SharedButton({ words, to }: { words: string; to: { project?: num
     );
 }
 
-function Shared({ to, onDone }: { to: { project?: number; area?: number }; onDone: () => void }) {
+function Shared({ to, onDone }: { to: Place; onDone: () => void }) {
     const { shared } = usePage().props;
     const [chosen, setChosen] = useState<number[]>([]);
 

@@ -71,44 +71,37 @@ export function Choose({ page }: { page: Register }) {
                 {select('condition', 'Condition', labelled(labels.RegisterCondition), 'any')} Group by{' '}
                 {order('group', 'Group by', labelled(labels.RegisterGrouping))} Sort by{' '}
                 {order('sort', 'Sort by', labelled(labels.RegisterSort))}
-                <MoreOrClear isNarrow={isNarrow} isOpen={isOpen} setOpen={setOpen} go={go} />
+                <MoreOrClear
+                    isNarrow={isNarrow}
+                    isOpen={isOpen}
+                    onTurn={() => {
+                        setOpen(!isOpen);
+                    }}
+                    onClear={() => {
+                        go(Object.fromEntries([...narrow, 'value'].map((name) => [name, null])));
+                    }}
+                />
             </div>
             {isOpen && <MoreFilters page={page} go={go} select={select} />}
         </div>
     );
 }
 
-function MoreOrClear({
-    isNarrow,
-    isOpen,
-    setOpen,
-    go,
-}: {
+interface MoreProps {
     isNarrow: boolean;
     isOpen: boolean;
-    setOpen: (value: boolean) => void;
-    go: (change: Change) => void;
-}) {
+    onTurn: () => void;
+    onClear: () => void;
+}
+
+function MoreOrClear({ isNarrow, isOpen, onTurn, onClear }: MoreProps) {
     return (
         <>
-            <button
-                type="button"
-                aria-expanded={isOpen}
-                className="ml-2 min-h-6 link"
-                onClick={() => {
-                    setOpen(!isOpen);
-                }}
-            >
+            <button type="button" aria-expanded={isOpen} className="ml-2 min-h-6 link" onClick={onTurn}>
                 {isOpen ? 'less' : 'More filters'}
             </button>
             {isNarrow && (
-                <button
-                    type="button"
-                    className="min-h-6 link"
-                    onClick={() => {
-                        go(Object.fromEntries([...narrow, 'value'].map((name) => [name, null])));
-                    }}
-                >
+                <button type="button" className="min-h-6 link" onClick={onClear}>
                     Clear filters
                 </button>
             )}
@@ -116,20 +109,19 @@ function MoreOrClear({
     );
 }
 
-function MoreFilters({
-    page,
-    go,
-    select,
-}: {
+interface FilterProps {
     page: Register;
     go: (change: Change) => void;
+    /** A filter as a choice within the sentence. */
     select: (name: keyof RegisterFilter, label: string, options: Option[], none?: string) => ReactNode;
-}) {
+}
+
+function MoreFilters({ page, go, select }: FilterProps) {
     return (
         <div className="flex flex-wrap items-baseline gap-x-2 gap-y-1">
-            <>Owner {select('owner', 'Owner', peopleAsOptions(page.people), 'anybody')}</>
-            <>Area {select('area', 'Area', page.areas, 'any area')}</>
-            <>Thread {select('thread', 'Thread', page.threads, 'any thread')}</>
+            Owner {select('owner', 'Owner', peopleAsOptions(page.people), 'anybody')}
+            Area {select('area', 'Area', page.areas, 'any area')}
+            Thread {select('thread', 'Thread', page.threads, 'any thread')}
             Focus needed {select('focus', 'Focus needed', focusOptions, 'any')}
             {page.collections.length > 0 && <>Collection {select('collection', 'Collection', page.collections, 'any')}</>}
             {page.fields.length > 0 && <>Field {select('field', 'Field', page.fields, 'any field')} is</>}

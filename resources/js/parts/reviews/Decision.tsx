@@ -1,13 +1,14 @@
 import { Link } from '@inertiajs/react';
 import { Answer } from '../capture/Answer';
 import { Cord } from '../signs/Cord';
+import { asideAnswers } from '../task/asideAnswers';
 import { handOver, HandOverAnswer } from '../task/HandOverAnswer';
 import type { AheadWeek, PersonTag, TaskRow } from '../../generated/props';
 import { act } from '../../lib/queue/act';
 import { dayWords, hoursWords, weekdayNumber } from '../../lib/dates';
-import { useKeys } from '../../lib/keys';
+import { keysOf, useKeys } from '../../lib/keys';
 import { route } from '../../lib/routes';
-import { plan, setAside, tick } from '../../lib/tasks';
+import { plan, tick } from '../../lib/tasks';
 import { times } from '../../lib/words';
 
 interface Props {
@@ -25,7 +26,7 @@ export function Decision({ task, reason, mayKeep, ahead, people, onLeave }: Prop
     const answers = answersFor({ task, mayKeep, ahead });
 
     useKeys({
-        ...Object.fromEntries(answers.map(({ key, words, run }) => [key, { words: `This task: ${words}`, run }])),
+        ...keysOf(answers.map((answer) => ({ ...answer, words: `This task: ${answer.words}` }))),
         h: {
             words: 'Hand this task over',
             run: handOver,
@@ -91,24 +92,7 @@ function answersFor({ task, mayKeep, ahead }: Pick<Props, 'task' | 'mayKeep' | '
                   },
               ]
             : []),
-        ...(task.isAside
-            ? []
-            : [
-                  {
-                      key: 's',
-                      words: 'shelve',
-                      run: () => {
-                          setAside(task, 'shelve');
-                      },
-                  },
-              ]),
-        {
-            key: 'x',
-            words: 'drop',
-            run: () => {
-                setAside(task, 'drop');
-            },
-        },
+        ...asideAnswers(task),
     ];
 }
 

@@ -1,6 +1,6 @@
-import { count } from '../../lib/words';
 import { Link } from '@inertiajs/react';
 import { clsx } from 'clsx';
+import { count } from '../../lib/words';
 import { Cord } from '../signs/Cord';
 import { Gauge, Standing } from '../signs/Gauge';
 import { DayFacts } from './DayFacts';

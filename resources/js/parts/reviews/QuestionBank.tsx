@@ -1,12 +1,14 @@
-import { useState } from 'react';
+import { type ReactNode, useState } from 'react';
 import { AddLine } from '../fields/AddLine';
 import type { Horizon, QuestionRow } from '../../generated/props';
 import { act } from '../../lib/queue/act';
 import { addingLines } from '../../lib/forms';
 import { useForm } from '../../lib/kept/useForm';
+import { movedBy } from '../../lib/order';
 import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';
 import { DialogButton } from '../../ui/DialogButton';
+import { Problem } from '../../ui/Problem';
 
 /** One's own bank of questions: added, put in order, left out for a while. */
 export function QuestionBank({ horizon, questions }: { horizon: Horizon; questions: QuestionRow[] }) {
@@ -29,32 +31,34 @@ function Bank({ horizon, questions }: { horizon: Horizon; questions: QuestionRow
     const options = { onRefused: setProblem };
     const keys = questions.map(({ key }) => key);
     const move = (key: string, by: number) => {
-        const at = keys.indexOf(key);
-        const others = keys.filter((each) => each !== key);
-        act(
-            'put',
-            route('review-questions.arrange'),
-            { horizon, questions: [...others.slice(0, at + by), key, ...others.slice(at + by)] },
-            options,
-        );
+        act('put', route('review-questions.arrange'), { horizon, questions: movedBy(keys, key, by) }, options);
     };
 
     return (
         <>
             <ul className="divide-y divide-hairline">
                 {questions.map((question, place) => (
-                    <Asked
-                        key={question.key}
-                        horizon={horizon}
-                        questions={questions}
-                        options={options}
-                        move={move}
-                        question={question}
-                        place={place}
-                    />
+                    <Asked key={question.key} horizon={horizon} question={question} options={options}>
+                        <Move
+                            name={`Move “${question.question}” up`}
+                            words="Up"
+                            isOff={place === 0}
+                            onPress={() => {
+                                move(question.key, -1);
+                            }}
+                        />
+                        <Move
+                            name={`Move “${question.question}” down`}
+                            words="Down"
+                            isOff={place === questions.length - 1}
+                            onPress={() => {
+                                move(question.key, 1);
+                            }}
+                        />
+                    </Asked>
                 ))}
             </ul>
-            {problem !== null && <p className="py-1 text-sm font-medium text-persimmon">{problem}</p>}
+            <Problem words={problem} className="py-1" />
             <AddLine
                 words="A question of your own"
                 maxLength={200}
@@ -71,21 +75,16 @@ function Bank({ horizon, questions }: { horizon: Horizon; questions: QuestionRow
     );
 }
 
-function Asked({
-    horizon,
-    questions,
-    options,
-    move,
-    question,
-    place,
-}: {
+interface AskedProps {
     horizon: Horizon;
-    questions: QuestionRow[];
-    options: { onRefused: (value: string | null) => void };
-    move: (key: string, by: number) => void;
     question: QuestionRow;
-    place: number;
-}) {
+    options: { onRefused: (why: string) => void };
+    /** How its place is changed. */
+    children: ReactNode;
+}
+
+/** A question of the bank, with what can be done with it. */
+function Asked({ horizon, question, options, children }: AskedProps) {
     return (
         <li className="flex flex-wrap items-baseline gap-x-1 py-1">
             <span className={question.isResting ? 'min-w-40 flex-1 text-ink-2' : 'min-w-40 flex-1'}>
@@ -93,7 +92,7 @@ function Asked({
                 {question.isCheck && <span className="ml-2 text-xs text-ink-2">checklist</span>}
                 {question.isResting && <span className="ml-2 text-xs">paused</span>}
             </span>
-            <UpAndDown questions={questions} move={move} question={question} place={place} />
+            {children}
             <Button
                 kind="quiet"
                 aria-label={`${question.isResting ? 'Resume' : 'Pause'} “${question.question}”`}
@@ -123,45 +122,17 @@ function Asked({
     );
 }
 
-function UpAndDown({
-    questions,
-    move,
-    question,
-    place,
-}: {
-    questions: QuestionRow[];
-    move: (key: string, by: number) => void;
-    question: QuestionRow;
-    place: number;
-}) {
+/** One place up or down. At the end it stays, so that the keyboard is not dropped there. */
+function Move({ name, words, isOff, onPress }: { name: string; words: string; isOff: boolean; onPress: () => void }) {
     return (
-        <>
-            <Button
-                kind="quiet"
-                aria-label={`Move “${question.question}” up`}
-                aria-disabled={place === 0}
-                className="aria-disabled:opacity-40"
-                onClick={() => {
-                    if (place > 0) {
-                        move(question.key, -1);
-                    }
-                }}
-            >
-                Up
-            </Button>
-            <Button
-                kind="quiet"
-                aria-label={`Move “${question.question}” down`}
-                aria-disabled={place === questions.length - 1}
-                className="aria-disabled:opacity-40"
-                onClick={() => {
-                    if (place < questions.length - 1) {
-                        move(question.key, 1);
-                    }
-                }}
-            >
-                Down
-            </Button>
-        </>
+        <Button
+            kind="quiet"
+            aria-label={name}
+            aria-disabled={isOff}
+            className="aria-disabled:opacity-40"
+            onClick={isOff ? undefined : onPress}
+        >
+            {words}
+        </Button>
     );
 }

@@ -6,6 +6,7 @@ import { route } from '../../lib/routes';
 import { Button } from '../../ui/Button';
 import { Check } from '../../ui/Check';
 import { DialogButton } from '../../ui/DialogButton';
+import { Problem } from '../../ui/Problem';
 
 type To = Record<'people' | 'groups' | 'contacts', number[]>;
 
@@ -59,11 +60,7 @@ function Recipients({ page, onSent }: { page: ReportView; onSent: () => void }) 
                     </div>
                 </fieldset>
             )}
-            {problem !== null && (
-                <p role="alert" className="text-sm font-medium text-persimmon">
-                    {problem}
-                </p>
-            )}
+            <Problem isAlert words={problem} />
             <Button kind="main" type="submit" disabled={Object.values(to).every((ids) => ids.length === 0)}>
                 Send
             </Button>

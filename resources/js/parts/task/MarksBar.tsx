@@ -10,11 +10,16 @@ import { changeMany, type ForMany } from '../../lib/tasks';
 import { Button } from '../../ui/Button';
 import { Menu, MenuGroup, MenuItem, MenuRule } from '../../ui/Menu';
 
+/** What the page may show: people to hand over to, stages to move to. */
+interface Shown {
+    people?: PersonTag[];
+    stages?: StageRow[];
+}
+
 /** How many are marked, and what can be done with all of them: one change, one undo. */
 export function MarksBar({ marks }: { marks: Marked }) {
     const [isMoving, setMoving] = useState(false);
-    const page = usePage().props.page as { people?: PersonTag[]; stages?: StageRow[] } | undefined;
-    const stages = (page?.stages ?? []).filter((stage) => typeof stage === 'object' && stage.name !== null);
+    const page = usePage().props.page as Shown | undefined;
     const send = (what: ForMany, value: string | null = null) => {
         const last = marks.ids.at(-1);
         changeMany(marks.ids, what, value);
@@ -26,9 +31,6 @@ export function MarksBar({ marks }: { marks: Marked }) {
                 keepFocusOn(last);
             });
         }
-    };
-    const choose = (what: ForMany, value?: string | null) => () => {
-        send(what, value);
     };
 
     return (
@@ -43,7 +45,14 @@ export function MarksBar({ marks }: { marks: Marked }) {
             <span role="status" className="whitespace-nowrap">
                 <span className="font-mono">{marks.ids.length}</span> selected
             </span>
-            <ForAll setMoving={setMoving} page={page} stages={stages} send={send} choose={choose} />
+            <ForAll
+                people={page?.people}
+                stages={(page?.stages ?? []).filter((stage) => typeof stage === 'object' && stage.name !== null)}
+                send={send}
+                onMove={() => {
+                    setMoving(true);
+                }}
+            />
             <Button kind="quiet" onClick={marks.clear}>
                 Clear selection
             </Button>
@@ -58,19 +67,18 @@ export function MarksBar({ marks }: { marks: Marked }) {
     );
 }
 
-function ForAll({
-    setMoving,
-    page,
-    stages,
-    send,
-    choose,
-}: {
-    setMoving: (value: boolean) => void;
-    page: { people?: PersonTag[]; stages?: StageRow[] } | undefined;
+interface ForAllProps {
+    people: PersonTag[] | undefined;
     stages: StageRow[];
     send: (what: ForMany, value?: string | null) => void;
-    choose: (what: ForMany, value?: string | null) => () => void;
-}) {
+    onMove: () => void;
+}
+
+function ForAll({ people, stages, send, onMove }: ForAllProps) {
+    const choose = (what: ForMany, value?: string | null) => () => {
+        send(what, value);
+    };
+
     return (
         <Menu
             trigger={
@@ -87,9 +95,9 @@ function ForAll({
                 }}
             />
             <MenuRule />
-            {page?.people !== undefined && (
+            {people !== undefined && (
                 <MenuGroup label="Hand over">
-                    {page.people.map((person) => (
+                    {people.map((person) => (
                         <MenuItem key={person.id} onSelect={choose('hand_over', String(person.id))}>
                             {person.name}
                         </MenuItem>
@@ -97,13 +105,7 @@ function ForAll({
                 </MenuGroup>
             )}
             <RankAndStage stages={stages} choose={choose} />
-            <MenuItem
-                onSelect={() => {
-                    setMoving(true);
-                }}
-            >
-                Move to project
-            </MenuItem>
+            <MenuItem onSelect={onMove}>Move to project</MenuItem>
             <MenuRule />
             <MenuItem onSelect={choose('shelve')}>Shelve</MenuItem>
             <MenuItem onSelect={choose('drop')}>Drop</MenuItem>

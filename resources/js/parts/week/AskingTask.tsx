@@ -1,7 +1,7 @@
 import { Link, router, usePage } from '@inertiajs/react';
 import { HandOver } from '../task/HandOver';
 import type { PersonTag, TaskRow } from '../../generated/props';
-import { useKeys } from '../../lib/keys';
+import { keysOf, useKeys } from '../../lib/keys';
 import { route } from '../../lib/routes';
 import { openMenu, plan, setAside, isOwnersAlone } from '../../lib/tasks';
 import { times } from '../../lib/words';
@@ -14,7 +14,7 @@ export function AskingTask({ task, people }: { task: TaskRow; people: PersonTag[
     const answers = answersTo(task, today);
     const button = 'inline-flex min-h-6 items-center gap-1.5 text-xs hover:underline pointer-coarse:min-h-11';
 
-    useKeys(Object.fromEntries(answers.map(({ key, words, run }) => [key, { words, run }])));
+    useKeys(keysOf(answers));
 
     return (
         <>

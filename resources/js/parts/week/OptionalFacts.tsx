@@ -1,8 +1,8 @@
 import { Fragment, type ReactNode, useEffect, useState } from 'react';
 import { RecordField } from '../fields/Choose';
 import { KeptDate, KeptField } from '../fields/KeptField';
-import type { TaskView } from '../../generated/props';
-import { focusOptions, peopleAsOptions } from '../../lib/options';
+import type { Option, TaskView } from '../../generated/props';
+import { focusOptions, peopleAsOptions, rankOptions } from '../../lib/options';
 import { change } from '../../lib/tasks';
 import { Button } from '../../ui/Button';
 import { SelectField } from '../../ui/Select';
@@ -71,19 +71,12 @@ const manner = ({ task, ...page }: TaskView, set: Props['set']): Fact[] => [
     {
         label: 'Rank',
         isSet: task.rank !== null,
-        field: <Choice label="Rank" value={task.rank} options={{ A: 'A', B: 'B', C: 'C' }} onChoose={set('rank')} />,
+        field: <Choice label="Rank" value={task.rank} options={rankOptions} onChoose={set('rank')} />,
     },
     {
         label: 'Focus needed',
         isSet: page.focus !== null,
-        field: (
-            <Choice
-                label="Focus needed"
-                value={page.focus}
-                options={Object.fromEntries(focusOptions.map(({ value, label }) => [value, label]))}
-                onChoose={set('focus')}
-            />
-        ),
+        field: <Choice label="Focus needed" value={page.focus} options={focusOptions} onChoose={set('focus')} />,
     },
     {
         label: 'Place',
@@ -145,18 +138,10 @@ const effort = ({ task, mainEffort, mainEfforts }: TaskView): Fact => ({
 interface ChoiceProps {
     label: string;
     value: string | null;
-    options: Record<string, string>;
+    options: Option[];
     onChoose: (value: string) => void;
 }
 
 function Choice({ label, value, options, onChoose }: ChoiceProps) {
-    return (
-        <SelectField
-            label={label}
-            value={value ?? ''}
-            onChange={onChoose}
-            none="not set"
-            options={Object.entries(options).map(([key, words]) => ({ value: key, label: words }))}
-        />
-    );
+    return <SelectField label={label} value={value ?? ''} onChange={onChoose} none="not set" options={options} />;
 }

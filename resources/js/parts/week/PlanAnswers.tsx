@@ -1,9 +1,10 @@
 import { clsx } from 'clsx';
+import { asideAnswers } from '../task/asideAnswers';
 import { handOver, HandOverAnswer } from '../task/HandOverAnswer';
 import type { PersonTag, TaskRow, WeekDay, WeekView } from '../../generated/props';
 import { dayWords, hoursWords, weekdayNumber } from '../../lib/dates';
-import { useKeys } from '../../lib/keys';
-import { plan, setAside } from '../../lib/tasks';
+import { keysOf, useKeys } from '../../lib/keys';
+import { plan } from '../../lib/tasks';
 import { Kbd } from '../../ui/Kbd';
 
 export const small = 'inline-flex min-h-6 items-center gap-1.5 text-xs hover:underline pointer-coarse:min-h-11';
@@ -15,6 +16,7 @@ interface AnswersProps {
     onLeave: () => void;
 }
 
+/** What a task without a day can be answered by: a day of the week, or another time, or none. */
 export function Answers({ task, page, people, onLeave }: AnswersProps) {
     const { days, others, toDay } = useAnswers({ task, page, onLeave });
 
@@ -54,20 +56,7 @@ function useAnswers({ task, page, onLeave }: { task: TaskRow; page: WeekView; on
                 plan(task, page.week.next);
             },
         },
-        {
-            key: 's',
-            words: 'shelve',
-            run: () => {
-                setAside(task, 'shelve');
-            },
-        },
-        {
-            key: 'x',
-            words: 'drop',
-            run: () => {
-                setAside(task, 'drop');
-            },
-        },
+        ...asideAnswers(task),
     ];
     const toDay = (day: WeekDay) => () => {
         plan(task, day.on);
@@ -77,7 +66,7 @@ function useAnswers({ task, page, onLeave }: { task: TaskRow; page: WeekView; on
         ...Object.fromEntries(
             days.map((day) => [String(weekdayNumber(day.on)), { words: `Plan for ${dayWords(day.on)}`, run: toDay(day) }]),
         ),
-        ...Object.fromEntries(others.map(({ key, words, run }) => [key, { words, run }])),
+        ...keysOf(others),
         h: {
             words: 'Hand over',
             run: handOver,

@@ -1,6 +1,6 @@
-import { Answers, small } from './PlanAnswers';
 import { Link } from '@inertiajs/react';
 import { useState } from 'react';
+import { Answers, small } from './PlanAnswers';
 import { AskingTask } from './AskingTask';
 import { Cord } from '../signs/Cord';
 import type { PersonTag, TaskRow, WeekView } from '../../generated/props';

@@ -1,12 +1,13 @@
-import { SaveOrCancel } from '../fields/SaveOrCancel';
 import { clsx } from 'clsx';
-import { type ReactNode, type SubmitEvent, useRef, type RefObject } from 'react';
+import { type ReactNode, type RefObject, type SubmitEvent, useRef } from 'react';
+import { SaveOrCancel } from '../fields/SaveOrCancel';
 import { Section } from '../signs/Section';
 import { TaskTick } from '../task/TaskTick';
 import type { TaskView, TaskRow } from '../../generated/props';
 import { hoursWords } from '../../lib/dates';
 import { useForm, type Form } from '../../lib/kept/useForm';
 import { route } from '../../lib/routes';
+import { Problem } from '../../ui/Problem';
 
 interface Props {
     page: TaskView;
@@ -16,13 +17,16 @@ interface Props {
     beside: ReactNode;
 }
 
+interface Text {
+    title: string;
+    notes: string;
+}
+
 /** A task's title and notes, written where they stand. What is changed is saved with a button, or Enter in the title. */
 export function TaskText({ page, children, beside }: Props) {
     const { task } = page;
     const sheet = useRef<HTMLFormElement>(null);
-    const isOver = task.isDone || task.isAside;
-    const form = useForm(`task ${String(task.id)}`, { title: task.title, notes: page.notes ?? '' });
-    const problem = form.errors.title ?? form.errors.notes ?? null;
+    const form = useForm<Text>(`task ${String(task.id)}`, { title: task.title, notes: page.notes ?? '' });
 
     const save = (event: SubmitEvent) => {
         event.preventDefault();
@@ -34,27 +38,23 @@ export function TaskText({ page, children, beside }: Props) {
             <form ref={sheet} onSubmit={save} className="contents">
                 <div className="lg:col-span-2">
                     <h1 className="sr-only">{task.title}</h1>
-                    <TitleLine task={task} sheet={sheet} isOver={isOver} form={form} />
+                    <TitleLine task={task} form={form} sheet={sheet} />
                     {children}
                 </div>
-                <Notes form={form} problem={problem} />
+                <Notes form={form} />
             </form>
             <div className="order-1 mt-3">{beside}</div>
         </div>
     );
 }
 
-function TitleLine({
-    task,
-    sheet,
-    isOver,
-    form,
-}: {
+interface TitleProps {
     task: TaskRow;
+    form: Form<Text>;
     sheet: RefObject<HTMLFormElement | null>;
-    isOver: boolean;
-    form: Form<{ title: string; notes: string }>;
-}) {
+}
+
+function TitleLine({ task, form, sheet }: TitleProps) {
     return (
         <div className="flex items-start gap-4">
             <span className="pt-1.5">
@@ -69,7 +69,7 @@ function TitleLine({
                 className={clsx(
                     'field-sizing-content w-full resize-none bg-transparent',
                     'text-xl font-semibold tracking-tight outline-offset-4',
-                    isOver && 'text-ink-2 line-through',
+                    (task.isDone || task.isAside) && 'text-ink-2 line-through',
                 )}
                 onChange={(event) => {
                     form.setData('title', event.target.value);
@@ -86,7 +86,7 @@ function TitleLine({
     );
 }
 
-function Notes({ form, problem }: { form: Form<{ title: string; notes: string }>; problem: string | null }) {
+function Notes({ form }: { form: Form<Text> }) {
     return (
         <div className="order-2 mt-3">
             <Section title="Notes">
@@ -103,11 +103,7 @@ function Notes({ form, problem }: { form: Form<{ title: string; notes: string }>
                     }}
                 />
             </Section>
-            {problem !== null && (
-                <p role="alert" className="mt-1 text-sm font-medium text-persimmon">
-                    {problem}
-                </p>
-            )}
+            <Problem isAlert words={form.errors.title ?? form.errors.notes} className="mt-1" />
             {form.isDirty && (
                 <div className="mt-2">
                     <SaveOrCancel form={form} />

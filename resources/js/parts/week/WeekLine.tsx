@@ -1,8 +1,8 @@
-import { SaveOrCancel } from '../fields/SaveOrCancel';
 import { usePage } from '@inertiajs/react';
 import { clsx } from 'clsx';
-import { useForm } from '../../lib/kept/useForm';
 import { type SubmitEvent, useState } from 'react';
+import { SaveOrCancel } from '../fields/SaveOrCancel';
+import { useForm } from '../../lib/kept/useForm';
 import type { WeekView } from '../../generated/props';
 import { bind } from '../../lib/forms';
 import { route } from '../../lib/routes';

@@ -5,11 +5,12 @@ import type { HereNow, RoomView, ItemRow } from '../../../generated/props';
 import { act } from '../../../lib/queue/act';
 import { bind } from '../../../lib/forms';
 import { flushLines } from '../../../lib/kept/lines';
-import { useForm, type Form } from '../../../lib/kept/useForm';
+import { useForm } from '../../../lib/kept/useForm';
 import { route } from '../../../lib/routes';
 import { Button } from '../../../ui/Button';
 import { Dialog } from '../../../ui/Dialog';
 import { TextArea } from '../../../ui/Field';
+import { Problem } from '../../../ui/Problem';
 
 interface Props {
     page: RoomView;
@@ -128,8 +129,8 @@ function Closing({ page, here }: { page: RoomView; here: HereNow }) {
                     Waiting for lines from {here.writing.join(', ')}.
                 </p>
             )}
-            {errors.waits !== undefined && <p className="text-sm font-medium text-persimmon">{errors.waits}</p>}
-            <CloseNow here={here} form={form} errors={errors} send={send} />
+            <Problem words={errors.waits} />
+            <CloseNow here={here} isOff={form.processing} mayWait={errors.waits === undefined} send={send} />
         </form>
     );
 }
@@ -150,23 +151,21 @@ function NoOutcomeYet({ page, unsettled }: { page: RoomView; unsettled: ItemRow[
     );
 }
 
-function CloseNow({
-    here,
-    form,
-    errors,
-    send,
-}: {
+interface NowProps {
     here: HereNow;
-    form: Form<{ summary: string }>;
-    errors: Partial<Record<string, string>>;
+    isOff: boolean;
+    /** Whether the server has not said yet that lines are on their way. */
+    mayWait: boolean;
     send: (waits: boolean) => void;
-}) {
+}
+
+function CloseNow({ here, isOff, mayWait, send }: NowProps) {
     return (
         <span className="flex gap-2">
-            <Button kind="main" type="submit" disabled={form.processing || here.writing.length > 0}>
+            <Button kind="main" type="submit" disabled={isOff || here.writing.length > 0}>
                 Close meeting
             </Button>
-            {(here.writing.length > 0 || errors.waits !== undefined) && (
+            {(here.writing.length > 0 || !mayWait) && (
                 <Button
                     onClick={() => {
                         send(false);

@@ -11,6 +11,7 @@ import { followUpWords } from '../../../lib/words';
 import { Button } from '../../../ui/Button';
 import { DateField } from '../../../ui/DateField';
 import { TextField } from '../../../ui/Field';
+import { Problem } from '../../../ui/Problem';
 
 /** Next steps from earlier meetings, late ones first: each is asked about once. */
 export function FollowUps({ page }: { page: RoomView }) {
@@ -23,12 +24,18 @@ export function FollowUps({ page }: { page: RoomView }) {
     );
 }
 
+/** What an answer says besides: what it waits for or needs, and until when. */
+interface Answered {
+    words: string;
+    until: string;
+}
+
 const takesWords = (answer: FollowUpAnswer) => answer === 'help' || answer === 'held_up';
 
 const takesDay = (answer: FollowUpAnswer) => answer === 'not_yet' || answer === 'held_up';
 
 function FollowUp({ page, row }: { page: RoomView; row: FollowUpRow }) {
-    const { asked, ask, form, problem, say, send } = useFollowUp({ page, row });
+    const { asked, ask, form, problem, say } = useFollowUp(page, row);
 
     return (
         <li className="py-1">
@@ -43,14 +50,27 @@ function FollowUp({ page, row }: { page: RoomView; row: FollowUpRow }) {
                 </p>
             )}
             {page.mayRun && asked === null && <FollowUpAnswers row={row} ask={ask} say={say} />}
-            {asked !== null && <FollowUpForm asked={asked} ask={ask} form={form} problem={problem} send={send} />}
+            {asked !== null && (
+                <FollowUpForm
+                    asked={asked}
+                    form={form}
+                    problem={problem}
+                    onSend={() => {
+                        say(asked);
+                    }}
+                    onCancel={() => {
+                        ask(null);
+                    }}
+                />
+            )}
         </li>
     );
 }
 
-function useFollowUp({ page, row }: { page: RoomView; row: FollowUpRow }) {
+/** The answer that is being asked about, and how it is given. */
+function useFollowUp(page: RoomView, row: FollowUpRow) {
     const [asked, ask] = useState<FollowUpAnswer | null>(null);
-    const form = useForm(`answer about task ${String(row.task.id)} in meeting ${String(page.id)}`, { words: '', until: '' });
+    const form = useForm<Answered>(`answer about task ${String(row.task.id)} in meeting ${String(page.id)}`, { words: '', until: '' });
     const [problem, setProblem] = useState<string>();
     const say = (answer: FollowUpAnswer) => {
         act(
@@ -75,26 +95,17 @@ function useFollowUp({ page, row }: { page: RoomView; row: FollowUpRow }) {
         ask(null);
         setProblem(undefined);
     };
-    const send = (event: SubmitEvent) => {
-        event.preventDefault();
 
-        if (asked !== null) {
-            say(asked);
-        }
-    };
-
-    return { asked, ask, form, problem, say, send };
+    return { asked, ask, form, problem, say };
 }
 
-function FollowUpAnswers({
-    row,
-    ask,
-    say,
-}: {
+interface AnswersProps {
     row: FollowUpRow;
-    ask: (answer: FollowUpAnswer | null) => void;
+    ask: (answer: FollowUpAnswer) => void;
     say: (answer: FollowUpAnswer) => void;
-}) {
+}
+
+function FollowUpAnswers({ row, ask, say }: AnswersProps) {
     return (
         <span className="flex flex-wrap gap-x-4 pl-8">
             {(['done', 'not_yet', 'help', 'held_up'] as const)
@@ -119,19 +130,20 @@ function FollowUpAnswers({
     );
 }
 
-function FollowUpForm({
-    asked,
-    ask,
-    form,
-    problem,
-    send,
-}: {
+interface FormProps {
     asked: FollowUpAnswer;
-    ask: (answer: FollowUpAnswer | null) => void;
-    form: Form<{ words: string; until: string }>;
+    form: Form<Answered>;
     problem: string | undefined;
-    send: (event: SubmitEvent) => void;
-}) {
+    onSend: () => void;
+    onCancel: () => void;
+}
+
+function FollowUpForm({ asked, form, problem, onSend, onCancel }: FormProps) {
+    const send = (event: SubmitEvent) => {
+        event.preventDefault();
+        onSend();
+    };
+
     return (
         <form onSubmit={send} className="flex flex-wrap items-end gap-3 py-2 pl-8">
             {takesWords(asked) && (
@@ -144,15 +156,10 @@ function FollowUpForm({
             )}
             {takesDay(asked) && <DateField label={asked === 'not_yet' ? 'New date' : 'Until'} className="w-40" {...bind(form, 'until')} />}
             <Button type="submit">{asked === 'help' ? 'Make it an issue' : 'Save'}</Button>
-            <Button
-                kind="quiet"
-                onClick={() => {
-                    ask(null);
-                }}
-            >
+            <Button kind="quiet" onClick={onCancel}>
                 Cancel
             </Button>
-            {problem !== undefined && <p className="w-full text-sm font-medium text-persimmon">{problem}</p>}
+            <Problem words={problem} className="w-full" />
         </form>
     );
 }

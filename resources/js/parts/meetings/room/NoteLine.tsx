@@ -1,5 +1,5 @@
 import { clsx } from 'clsx';
-import { type KeyboardEvent, type MouseEvent, useState, useEffect, useRef } from 'react';
+import { type KeyboardEvent, type MouseEvent, useEffect, useRef, useState } from 'react';
 import { CorrectLine } from './CorrectLine';
 import { LineField } from './LineField';
 import type { ShownLine } from './shownLines';
@@ -34,7 +34,8 @@ export function NoteLine({ item, line, mayWrite, mayCorrect }: Props) {
     const [isEdited, setEdited] = useState(false);
     useKeyWords(lineKeys);
     const canBecome = mayWrite && line.became === null && line.words.trim() !== '';
-    const become = useBecoming(item, line);
+    const does = becoming(item, line);
+    const become = useOnceSent(line, does);
     const mayEdit = mayWrite && (line.isMine || (mayCorrect && line.id !== null && line.became === null));
     const edit = () => {
         setEdited(true);
@@ -94,7 +95,7 @@ export function NoteLine({ item, line, mayWrite, mayCorrect }: Props) {
         >
             <Words line={line} />
             <WhatCanBecome
-                item={item}
+                does={does}
                 line={line}
                 mayWrite={mayWrite}
                 mayBecome={canBecome && line.id !== null}
@@ -117,15 +118,17 @@ function Words({ line }: { line: ShownLine }) {
     );
 }
 
+type Becoming = ReturnType<typeof becoming>;
+
 /** Makes something of a line: at once, or as soon as the server has it. */
-function useBecoming(item: Props['item'], line: ShownLine) {
+function useOnceSent(line: ShownLine, does: Becoming) {
     const wanted = useRef<'step' | 'decide' | null>(null);
 
     useEffect(() => {
         if (wanted.current !== null && line.id !== null) {
             const what = wanted.current;
             wanted.current = null;
-            becoming(item, line)[what]();
+            does[what]();
         }
     });
 
@@ -133,7 +136,7 @@ function useBecoming(item: Props['item'], line: ShownLine) {
         if (line.id === null) {
             wanted.current = what;
         } else {
-            becoming(item, line)[what]();
+            does[what]();
         }
     };
 }
@@ -178,14 +181,14 @@ function EditOwnLine({ item, line, onDone }: Pick<Props, 'item' | 'line'> & { on
     );
 }
 
-interface BecomeProps extends Pick<Props, 'item' | 'line' | 'mayWrite'> {
+interface BecomeProps extends Pick<Props, 'line' | 'mayWrite'> {
+    does: Becoming;
     mayBecome: boolean;
     /** Null where it is not one's to edit. */
     onEdit: (() => void) | null;
 }
 
-function WhatCanBecome({ item, line, mayWrite, mayBecome, onEdit }: BecomeProps) {
-    const { step, decide, remove } = becoming(item, line);
+function WhatCanBecome({ does: { step, decide, remove }, line, mayWrite, mayBecome, onEdit }: BecomeProps) {
     const isOpen = line.became === null;
     const acts: { words: string; title?: string; run: () => void }[] = [
         ...(mayBecome
